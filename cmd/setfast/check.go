@@ -1,0 +1,199 @@
+package main
+
+import (
+	"encoding/json"
+	"flag"
+	"fmt"
+	"io"
+	"os"
+	"strings"
+	"time"
+
+	"setfast/core/account"
+	"setfast/core/assembly"
+	"setfast/core/format"
+)
+
+// maxDocument bounds what is read into memory.
+const maxDocument = 1 << 30
+
+// runCheck judges a document without database or browser: 0 passes, 1 does not, 2 unreadable or wrong.
+func runCheck(args []string, out, errs io.Writer) int {
+	fs := flag.NewFlagSet("check", flag.ContinueOnError)
+	fs.SetOutput(errs)
+	asJSON := fs.Bool("json", false, "print the report as JSON")
+	timing := fs.Bool("timing", false, "add where the time went")
+	solved := fs.String("solved", "", "write the document with solved poses to this `file`")
+	fs.Usage = func() {
+		fmt.Fprintln(errs, "usage: setfast check [--json] [--timing] [--solved OUT.setfast.json] FILE")
+		fs.PrintDefaults()
+	}
+	files, err := parseMixed(fs, args)
+	if err != nil {
+		return 2
+	}
+	if len(files) != 1 {
+		fs.Usage()
+		return 2
+	}
+	start := time.Now()
+	doc, err := readDocument(files[0])
+	if err != nil {
+		fmt.Fprintf(errs, "setfast: %s: %v\n", files[0], err)
+		return 2
+	}
+	read := time.Since(start).Seconds() * 1e3
+	var clock account.Clock
+	if *timing {
+		clock = func() time.Duration { return time.Since(start) }
+	}
+	rep, err := account.Check(doc, clock)
+	if err != nil {
+		fmt.Fprintf(errs, "setfast: %s: %v\n", files[0], err)
+		return 2
+	}
+	if rep.Timing != nil {
+		rep.Timing.Read = read
+	}
+	if *solved != "" {
+		account.Settle(doc, rep)
+		data, err := format.Write(doc)
+		if err == nil {
+			err = os.WriteFile(*solved, data, 0o644)
+		}
+		if err != nil {
+			fmt.Fprintf(errs, "setfast: cannot write %s: %v\n", *solved, err)
+			return 2
+		}
+	}
+	if *asJSON {
+		e := json.NewEncoder(out)
+		e.SetIndent("", " ")
+		e.SetEscapeHTML(false)
+		if err := e.Encode(rep); err != nil {
+			fmt.Fprintf(errs, "setfast: %v\n", err)
+			return 2
+		}
+	} else {
+		summary(out, doc, rep)
+	}
+	if !account.Passes(rep.Verdict) {
+		return 1
+	}
+	return 0
+}
+
+// parseMixed lets flags stand before or after the file names.
+func parseMixed(fs *flag.FlagSet, args []string) ([]string, error) {
+	var files []string
+	for {
+		if err := fs.Parse(args); err != nil {
+			return nil, err
+		}
+		args = fs.Args()
+		if len(args) == 0 {
+			return files, nil
+		}
+		files = append(files, args[0])
+		args = args[1:]
+	}
+}
+
+func readDocument(path string) (*assembly.Document, error) {
+	st, err := os.Stat(path)
+	if err != nil {
+		return nil, plain(err)
+	}
+	if st.IsDir() {
+		return nil, fmt.Errorf("is a folder, not a file")
+	}
+	if st.Size() > maxDocument {
+		return nil, fmt.Errorf("is larger than %d MB", maxDocument>>20)
+	}
+	data, err := os.ReadFile(path)
+	if err != nil {
+		return nil, plain(err)
+	}
+	return format.Read(data)
+}
+
+// plain drops the call's name from a file error: the path is said already.
+func plain(err error) error {
+	if pe, ok := err.(*os.PathError); ok {
+		return pe.Err
+	}
+	return err
+}
+
+// summary prints the account for people.
+func summary(w io.Writer, doc *assembly.Document, rep *account.Report) {
+	for _, name := range doc.Order {
+		r := rep.Assemblies[name]
+		if r == nil {
+			continue
+		}
+		title := name
+		if n := doc.Assemblies[name].Name; n != "" && n != name {
+			title += " · " + n
+		}
+		fmt.Fprintf(w, "%s: %s\n", title, r.Verdict)
+		fmt.Fprintf(w, "  opening %d · asked %d · removed %d · left %d · planned %d · idle %d · loose %d · doubled %d\n",
+			r.Opening, r.Asked, r.Removed, r.Left, r.Planned, r.Idle, r.Loose, r.Doubled)
+		if r.Shaky > 0 {
+			fmt.Fprintf(w, "  %d of the loose only momentary (shaky)\n", r.Shaky)
+		}
+		for i, l := range r.Lines {
+			fmt.Fprintf(w, "  %3d %-28s %d → %d\n", i+1, l.Component, l.Before, l.After)
+		}
+		for _, m := range r.Motions {
+			fmt.Fprintf(w, "  %s: %s\n", m.Class, describeMotion(m))
+		}
+		for _, g := range r.Groups {
+			fmt.Fprintf(w, "  doubled by %d: %s\n", g.Excess, strings.Join(g.Mates, ", "))
+		}
+		for _, o := range r.Odds {
+			fmt.Fprintf(w, "  at odds: %s\n", strings.Join(o.Mates, " with "))
+			for _, m := range o.Misses {
+				fmt.Fprintf(w, "    %s misses by %.4g mm, %.4g°\n", m.ID, m.MM, m.Deg)
+			}
+			for _, y := range o.Remedies {
+				fmt.Fprintf(w, "    would settle it: %s\n", describeRemedy(y))
+			}
+		}
+		for _, b := range r.BlockedBy {
+			fmt.Fprintf(w, "  blocked: %v\n", b.Planned)
+		}
+	}
+	if len(rep.Assemblies) > 1 {
+		fmt.Fprintf(w, "altogether: %s\n", rep.Verdict)
+	}
+	if t := rep.Timing; t != nil {
+		fmt.Fprintf(w, "read %.1f ms · solve %.1f · account %.1f · measures %.1f · drives %.1f\n", t.Read, t.Solve, t.Account, t.Measures, t.Drives)
+	}
+}
+
+func describeMotion(m account.Motion) string {
+	d := fmt.Sprintf("(%.4g, %.4g, %.4g)", m.Direction[0], m.Direction[1], m.Direction[2])
+	ride := strings.Join(m.Rides, ", ")
+	switch m.Kind {
+	case "slide":
+		return fmt.Sprintf("slide along %s: %s", d, ride)
+	case "screw":
+		return fmt.Sprintf("screw about %s through (%.4g, %.4g, %.4g), %.4g mm a turn: %s", d, m.Point[0], m.Point[1], m.Point[2], m.Pitch, ride)
+	}
+	return fmt.Sprintf("turn about %s through (%.4g, %.4g, %.4g): %s", d, m.Point[0], m.Point[1], m.Point[2], ride)
+}
+
+func describeRemedy(y account.Remedy) string {
+	switch y.Kind {
+	case "set":
+		return fmt.Sprintf("set %s to %g", y.Mate, *y.Value)
+	case "turn":
+		return "turn the alignment of " + y.Mate
+	case "unground":
+		return "unground " + y.Component
+	case "free":
+		return fmt.Sprintf("free %s of %s", y.Coordinate, y.Mate)
+	}
+	return "leave out " + y.Mate
+}

@@ -1,0 +1,424 @@
+package account
+
+import (
+	"math"
+
+	"setfast/core/dense"
+	"setfast/core/geom"
+	"setfast/core/solve"
+)
+
+// judge solves the assembly and takes its account.
+func (m *model) judge(sw *stopwatch) (*Result, error) {
+	res := &Result{
+		Components: map[string]Placed{}, Measures: map[string]any{}, Drives: map[string]*DriveRun{},
+		Lines: []Line{}, Motions: []Motion{}, Groups: []DoubledGroup{}, Odds: []Odds{}, BlockedBy: []BlockedEntry{},
+		Mates: map[string]MateNote{},
+	}
+	st := m.settle()
+	m.toLimits(&st)
+	sw.to(&sw.t.Solve)
+	res.Odds = append(res.Odds, st.odds...)
+	n := m.post(st, res)
+	m.classify(n, st, res)
+	res.Groups = append(res.Groups, m.doubled(st.poses, st.rels)...)
+	m.notes(st, res)
+	res.Verdict = verdict(res)
+	sw.to(&sw.t.Account)
+	if err := m.measures(st, res); err != nil {
+		return nil, err
+	}
+	sw.to(&sw.t.Measures)
+	if err := m.drives(st, res); err != nil {
+		return nil, err
+	}
+	sw.to(&sw.t.Drives)
+	return res, nil
+}
+
+func verdict(r *Result) string {
+	v := Set
+	if r.Planned > 0 {
+		v = Moves
+	}
+	if r.Loose > 0 {
+		v = Worse(v, Loose)
+	}
+	if len(r.BlockedBy) > 0 {
+		v = Worse(v, Blocked)
+	}
+	if len(r.Odds) > 0 {
+		v = Worse(v, AtOdds)
+	}
+	return v
+}
+
+// post takes the relations into account line by line.
+func (m *model) post(st settled, res *Result) *nullspace {
+	n := newNullspace(m.sys, st.poses)
+	byLine := make([][]int, len(m.sys.Bodies)+1)
+	for _, i := range st.rels {
+		l := m.line(m.sys.Rels[i])
+		byLine[l+1] = append(byLine[l+1], i)
+	}
+	for b, c := range m.comps {
+		ln := Line{Component: c.Name, Mates: []LineMate{}}
+		fixed := m.sys.Bodies[b].Fixed
+		if !fixed {
+			n.open(b)
+			ln.Before = 6
+			res.Opening += 6
+		}
+		list := byLine[b+1]
+		if b == 0 { // relations among the assembly's own features belong to the first line
+			list = append(append([]int(nil), byLine[0]...), list...)
+		}
+		for _, i := range list {
+			k := n.post(m.sys.Rels[i])
+			ln.Mates = append(ln.Mates, LineMate{m.mate[i].ID, m.asked[i], k})
+			res.Asked += m.asked[i]
+			res.Removed += k
+		}
+		if !fixed {
+			ln.After = n.restricted(b)
+		}
+		res.Lines = append(res.Lines, ln)
+	}
+	res.Left = n.left()
+	res.Doubled = res.Asked - res.Removed
+	for b, c := range m.comps {
+		left := 0
+		if !m.sys.Bodies[b].Fixed {
+			left = n.restricted(b)
+		}
+		res.Components[c.Name] = Placed{left, poseJSON(st.poses[b])}
+	}
+	return n
+}
+
+// notes gathers what the interface shows of each relation, and the worst miss.
+func (m *model) notes(st settled, res *Result) {
+	worst := solve.Miss{}
+	inForce := map[int]bool{}
+	for _, i := range st.rels {
+		inForce[i] = true
+	}
+	for i, r := range m.sys.Rels {
+		ms := m.sys.Miss(r, st.poses)
+		if inForce[i] {
+			worst = worst.Worst(ms)
+		}
+		note := MateNote{InForce: inForce[i], LeftOut: st.leftOut[i], Miss: residual(ms)}
+		if r.HasSense() {
+			note.Sense = "same"
+			if r.Sense < 0 {
+				note.Sense = "opposed"
+			}
+		}
+		if v, ok := m.sys.ReadValue(r, st.poses); ok {
+			note.Value = &v
+		}
+		res.Mates[m.mate[i].ID] = note
+	}
+	res.Residual = residual(worst)
+}
+
+// classify tells the freedoms left apart: planned, idle, loose, and those only momentary.
+func (m *model) classify(n *nullspace, st settled, res *Result) {
+	var rels []*solve.Relation
+	for _, i := range st.rels {
+		rels = append(rels, m.sys.Rels[i])
+	}
+	groups := n.modeGroups(rels)
+	wants := m.wanted(n, groups, st)
+	for _, g := range groups {
+		n.measureEnergy(g, rels)
+		var mine []*want
+		for _, w := range wants {
+			if w.group == g {
+				mine = append(mine, w)
+			}
+		}
+		m.classifyGroup(n, g, mine, st, res)
+	}
+	for _, w := range wants {
+		if w.blocked {
+			res.BlockedBy = append(res.BlockedBy, BlockedEntry{w.entry})
+		}
+	}
+}
+
+// classifyGroup splits one group's freedoms. The planned ones are those the declared rates see; of the rest, idle spins
+// are set aside, and what then remains is loose.
+func (m *model) classifyGroup(n *nullspace, g *modes, wants []*want, st settled, res *Result) {
+	var rows [][]float64
+	for _, w := range wants {
+		if !w.blocked {
+			rows = append(rows, w.rates...)
+		}
+	}
+	p := dense.New(len(rows), g.d)
+	for i, r := range rows {
+		copy(p.Row(i), r)
+	}
+	seenRates := dense.Orthonormal(p.T(), 1e-6) // directions of freedom that the rates see
+	unseen := dense.Complement(seenRates)
+	idle := m.idleSpins(n, g, seenRates)
+	idleBasis := dense.Orthonormal(dense.Columns(g.d, idle), 1e-6)
+	// loose: unseen by the rates and square to idle
+	both := dense.Orthonormal(dense.Columns(g.d, append(cols(seenRates), cols(idleBasis)...)), 1e-9)
+	loose := dense.Complement(both)
+
+	for _, z := range m.plannedMotions(n, g, p, unseen) {
+		mo := m.tell(n, g, z, "planned")
+		res.Motions = append(res.Motions, mo)
+	}
+	res.Planned += seenRates.C
+	res.Idle += idleBasis.C
+	res.Loose += loose.C
+	for k, z := range idle {
+		if k < idleBasis.C {
+			res.Motions = append(res.Motions, m.tell(n, g, z, "idle"))
+		}
+	}
+	looseZ := n.simple(g, loose, idleBasis)
+	shaky := 0
+	if loose.C > 0 {
+		shaky = min(loose.C, m.momentary(n, g, st))
+	}
+	res.Shaky += shaky
+	// those that cannot be followed are marked, at least as many as are momentary
+	marked := 0
+	var told []Motion
+	for _, z := range looseZ {
+		class := "loose"
+		if marked < shaky && !m.follows(n, g, z, st, 1) && !m.follows(n, g, z, st, -1) {
+			class = "shaky"
+			marked++
+		}
+		told = append(told, m.tell(n, g, z, class))
+	}
+	for i := len(told) - 1; i >= 0 && marked < shaky; i-- {
+		if told[i].Class == "loose" {
+			told[i].Class = "shaky"
+			marked++
+		}
+	}
+	res.Motions = append(res.Motions, told...)
+}
+
+// plannedMotions spans what the declared rates see: one motion per independent rate, the other rates at rest.
+func (m *model) plannedMotions(n *nullspace, g *modes, p, unseen dense.Mat) [][]float64 {
+	var out [][]float64
+	var taken [][]float64
+	for i := 0; i < p.R; i++ {
+		rows := append(append([][]float64(nil), taken...), p.Row(i))
+		if dense.Orthonormal(dense.Columns(g.d, rows), 1e-6).C < len(rows) {
+			continue
+		}
+		taken = rows
+	}
+	a := dense.New(len(taken), g.d)
+	for i, r := range taken {
+		copy(a.Row(i), r)
+	}
+	for i := range taken {
+		e := make([]float64, len(taken))
+		e[i] = 1
+		out = append(out, g.lift(dense.LeastSquares(a, e, 1e-9), unseen))
+	}
+	return out
+}
+
+// idleSpins finds spins that move nothing but a round part about its own axis, or a fastener, and no planned rate.
+func (m *model) idleSpins(n *nullspace, g *modes, seenRates dense.Mat) [][]float64 {
+	var out [][]float64
+	for _, b := range g.bodies {
+		part := m.partOf(b)
+		if part == nil {
+			continue
+		}
+		var axes [][2]geom.Vec
+		if part.Fastener {
+			if !m.set.FastenersHeld {
+				axes = m.relatedAxes(b)
+			}
+		} else {
+			for _, a := range part.Axes() {
+				if part.RoundAbout(a[0], a[1]) {
+					axes = append(axes, a)
+				}
+			}
+		}
+		for _, a := range axes {
+			pose := n.poses[b]
+			s := n.own(b, turnAt(pose.Point(a[0]), pose.Dir(a[1])))
+			l := dense.Norm(s)
+			for i := range s {
+				s[i] /= l
+			}
+			z := g.n[g.at[b]].T().Vec(s) // the basis is orthonormal: this is the spin's part in it
+			if dense.Norm(z) < 1-1e-8 {
+				continue
+			}
+			quiet := true
+			for j := 0; j < seenRates.C; j++ {
+				quiet = quiet && math.Abs(dense.Dot(seenRates.Col(j), z)) < 1e-6
+			}
+			if quiet && dense.Orthonormal(dense.Columns(g.d, append(append([][]float64(nil), out...), z)), 1e-6).C == len(out)+1 {
+				out = append(out, z)
+			}
+		}
+	}
+	return out
+}
+
+// relatedAxes are the axes by which a fastener is related.
+func (m *model) relatedAxes(b int) [][2]geom.Vec {
+	var out [][2]geom.Vec
+	for _, r := range m.sys.Rels {
+		for _, f := range [2]solve.Feat{r.A, r.B} {
+			if f.Body == b && f.F.HasAxis() {
+				out = append(out, [2]geom.Vec{f.Frame.O, f.Frame.Z})
+			}
+		}
+	}
+	return out
+}
+
+// follows steps along a freedom and re-solves: a real motion gets somewhere, a momentary one falls back or breaks.
+func (m *model) follows(n *nullspace, g *modes, z []float64, st settled, sign float64) bool {
+	_, ok := m.step(n, g, z, st, sign)
+	return ok
+}
+
+// stepSize is how far a body goes, as a part of its own size, when a freedom is tried.
+const stepSize = 0.01
+
+// step goes a finite way along a freedom and re-solves; it tells the poses and whether most of the way was kept.
+func (m *model) step(n *nullspace, g *modes, z []float64, st settled, sign float64) ([]geom.Pose, bool) {
+	big := 0.0
+	for i, b := range g.bodies {
+		big = math.Max(big, dense.Norm(g.n[i].Vec(z))/m.sys.Bodies[b].Size)
+	}
+	if big == 0 {
+		return nil, false
+	}
+	h := sign * stepSize / big
+	poses := append([]geom.Pose(nil), st.poses...)
+	for i, b := range g.bodies {
+		d := g.n[i].Vec(z)
+		for k := range d {
+			d[k] *= h
+		}
+		poses[b] = m.sys.Move(poses[b], b, d)
+	}
+	_, rels := m.around(g, st.rels)
+	sol := m.sys.SolveFrom(poses, rels, solve.Options{MM: 1e-8, Deg: 1e-8})
+	if !sol.Holds {
+		return nil, false
+	}
+	kept, all := 0.0, 0.0
+	for i, b := range g.bodies {
+		want := g.n[i].Vec(z)
+		got := displacement(m.sys, b, st.poses[b], sol.Poses[b])
+		for k := range want {
+			kept += want[k] * h * got[k]
+			all += want[k] * h * want[k] * h
+		}
+	}
+	return sol.Poses, kept > 0.5*all
+}
+
+// displacement measures a body's way between two poses in its own measure.
+func displacement(sys *solve.System, b int, from, to geom.Pose) [6]float64 {
+	bd := &sys.Bodies[b]
+	v := to.Point(bd.Centre).Sub(from.Point(bd.Centre))
+	w := to.Q.Mul(from.Q.Conj()).Log().Scale(bd.Size)
+	return [6]float64{v.X, v.Y, v.Z, w.X, w.Y, w.Z}
+}
+
+// around is everything tied to a group of freedoms through free bodies: bodies that stand still here may move nearby.
+func (m *model) around(g *modes, rels []int) (bodies, inForce []int) {
+	touch := map[int]bool{}
+	for _, b := range g.bodies {
+		touch[b] = true
+	}
+	for _, c := range m.sys.Clusters(rels) {
+		hit := false
+		for _, b := range c.Bodies {
+			hit = hit || touch[b]
+		}
+		if !hit {
+			continue
+		}
+		inForce = append(inForce, c.Rels...)
+		for _, b := range c.Bodies {
+			touch[b] = true
+		}
+	}
+	for b := range m.sys.Bodies {
+		if touch[b] {
+			bodies = append(bodies, b)
+		}
+	}
+	return bodies, inForce
+}
+
+// momentary counts the freedoms of a group that exist only at this very pose: the freedoms here less the most that are
+// left at any pose nearby that can be reached.
+func (m *model) momentary(n *nullspace, g *modes, st settled) int {
+	bodies, rels := m.around(g, st.rels)
+	here := m.leftAt(bodies, rels, st.poses)
+	most := here - g.d
+	try := func(z []float64) bool {
+		for _, sign := range [2]float64{1, -1} {
+			if poses, ok := m.step(n, g, z, st, sign); ok {
+				most = max(most, m.leftAt(bodies, rels, poses))
+				if most >= here {
+					return true
+				}
+			}
+		}
+		return false
+	}
+	// a mixture of all freedoms is the likely case: if it can be followed with none lost, all are real
+	mix := make([]float64, g.d)
+	for i := range mix {
+		mix[i] = 1 + 0.37*math.Sin(float64(7*i+1))
+	}
+	if try(mix) {
+		return 0
+	}
+	for i := 0; i < g.d; i++ {
+		z := make([]float64, g.d)
+		z[i] = 1
+		if try(z) {
+			return 0
+		}
+	}
+	for i := 0; i < g.d && g.d <= 12; i++ {
+		for j := 0; j < i; j++ {
+			for _, s := range [2]float64{1, -1} {
+				z := make([]float64, g.d)
+				z[i], z[j] = 1, s
+				if try(z) {
+					return 0
+				}
+			}
+		}
+	}
+	return here - most
+}
+
+// leftAt counts the freedoms of some bodies at other poses, all others standing.
+func (m *model) leftAt(bodies, rels []int, poses []geom.Pose) int {
+	n := newNullspace(m.sys, poses)
+	for _, b := range bodies {
+		n.open(b)
+	}
+	for _, i := range rels {
+		n.post(m.sys.Rels[i])
+	}
+	return n.left()
+}

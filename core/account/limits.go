@@ -1,0 +1,125 @@
+package account
+
+import (
+	"math"
+
+	"setfast/core/assembly"
+	"setfast/core/geom"
+	"setfast/core/solve"
+)
+
+// outside tells which end of its limits a coordinate is beyond, and that end. Angles are read at the turn nearest the limits.
+func beyond(v float64, angular bool, r assembly.Range) (end float64, out bool) {
+	if angular {
+		v = nearestTurn(v, r)
+	}
+	const eps = 1e-6
+	if r.Lo != nil && v < *r.Lo-eps {
+		return *r.Lo, true
+	}
+	if r.Hi != nil && v > *r.Hi+eps {
+		return *r.Hi, true
+	}
+	return 0, false
+}
+
+// nearestTurn shifts an angle in degrees by whole turns to where it is least outside the limits.
+func nearestTurn(v float64, r assembly.Range) float64 {
+	off := func(x float64) float64 {
+		d := 0.0
+		if r.Lo != nil {
+			d = math.Max(d, *r.Lo-x)
+		}
+		if r.Hi != nil {
+			d = math.Max(d, x-*r.Hi)
+		}
+		return d
+	}
+	best := v
+	c := v
+	switch {
+	case r.Lo != nil && r.Hi != nil:
+		c = v + 360*math.Round(((*r.Lo+*r.Hi)/2-v)/360)
+	case r.Lo != nil:
+		c = v + 360*math.Round((*r.Lo-v)/360)
+	case r.Hi != nil:
+		c = v + 360*math.Round((*r.Hi-v)/360)
+	}
+	for k := -1.0; k <= 1; k++ {
+		if off(c+360*k) < off(best)-1e-9 {
+			best = c + 360*k
+		}
+	}
+	return best
+}
+
+// read gives a joint coordinate in file units (mm, degrees).
+func (m *model) read(r *solve.Relation, of string, poses []geom.Pose) float64 {
+	v, row := m.sys.ReadCoordinate(r, of, poses)
+	if row.Angular {
+		return deg(v)
+	}
+	return v
+}
+
+// held is a copy of a joint with one coordinate kept at a value in file units.
+func held(r *solve.Relation, of string, v float64) *solve.Relation {
+	c := *r
+	c.Hold = nil
+	for _, h := range r.Hold {
+		if h.Of != of {
+			c.Hold = append(c.Hold, h)
+		}
+	}
+	if k, _ := r.Coordinate(of); k.Angular {
+		v = rad(v)
+	}
+	c.Hold = append(c.Hold, solve.Hold{Of: of, Value: v})
+	return &c
+}
+
+// toLimits brings joint coordinates that stand outside their limits to the nearest end. Where that cannot be, the
+// joint is at odds. Limits ask and remove nothing.
+func (m *model) toLimits(st *settled) {
+	saved := append([]*solve.Relation(nil), m.sys.Rels...)
+	defer func() { copy(m.sys.Rels, saved) }()
+	done := map[int]bool{}
+	for round := 0; round < len(st.rels)+1; round++ {
+		changed := false
+		for _, i := range st.rels {
+			lim := m.mate[i].Limits
+			if len(lim) == 0 || done[i] {
+				continue
+			}
+			for _, c := range saved[i].Coordinates {
+				r, ok := lim[c.Name]
+				if !ok {
+					continue
+				}
+				end, out := beyond(m.read(saved[i], c.Name, st.poses), c.Angular, r)
+				if !out {
+					continue
+				}
+				old := m.sys.Rels[i]
+				m.sys.Rels[i] = held(old, c.Name, end)
+				if p := m.consistent(st.rels, st.poses); p != nil {
+					st.poses = p
+				} else {
+					m.sys.Rels[i] = old
+					done[i] = true
+					id := m.mate[i].ID
+					v := m.read(saved[i], c.Name, st.poses)
+					miss := OddsMiss{ID: id, MM: math.Abs(v - end)}
+					if c.Angular {
+						miss = OddsMiss{ID: id, Deg: math.Abs(nearestTurn(v, r) - end)}
+					}
+					st.odds = append(st.odds, Odds{Mates: []string{id}, Misses: []OddsMiss{miss}, Remedies: []Remedy{}})
+				}
+				changed = true
+			}
+		}
+		if !changed {
+			return
+		}
+	}
+}

@@ -1,0 +1,171 @@
+package account
+
+import (
+	"fmt"
+	"math"
+
+	"setfast/core/assembly"
+	"setfast/core/geom"
+	"setfast/core/part"
+	"setfast/core/solve"
+)
+
+// model is one assembly made ready: its components as bodies, its relations as equations.
+type model struct {
+	doc   *assembly.Document
+	name  string
+	asm   *assembly.Assembly
+	set   assembly.Settings
+	sys   *solve.System
+	body  map[string]int // component → body; suppressed ones have none
+	comps []*assembly.Component
+	rels  []int // relations in force, by index in sys.Rels
+	mate  []*assembly.Mate
+	asked []int
+	relOf map[string]int
+	subs  map[string]*Result // by assembly name, for rigid uses
+}
+
+// newModel builds the system of an assembly whose subassemblies are judged already.
+func newModel(doc *assembly.Document, name string, subs map[string]*Result) (*model, error) {
+	a := doc.Assemblies[name]
+	m := &model{doc: doc, name: name, asm: a, set: doc.SettingsOf(a), sys: &solve.System{},
+		body: map[string]int{}, relOf: map[string]int{}, subs: subs}
+	for _, c := range a.Components {
+		if c.Suppressed {
+			continue
+		}
+		m.body[c.Name] = len(m.sys.Bodies)
+		m.comps = append(m.comps, c)
+		m.sys.Bodies = append(m.sys.Bodies, solve.Body{Name: c.Name, Start: c.Pose, Fixed: c.Grounded})
+	}
+	type made struct {
+		sp   solve.Spec
+		mate *assembly.Mate
+		path string
+	}
+	var specs []made
+	for i, mt := range a.Mates {
+		path := fmt.Sprintf("assemblies.%s.mates[%d]", name, i)
+		sp, inForce, err := m.spec(mt, path)
+		if err != nil {
+			return nil, err
+		}
+		if inForce {
+			specs = append(specs, made{sp, mt, path})
+		}
+	}
+	// sizes first: senses are read off start poses, which need no sizes, but rows do
+	for _, s := range specs {
+		r, err := m.sys.New(s.sp)
+		if err != nil {
+			return nil, assembly.Faultf(s.path, "relation %q: %v", s.mate.ID, err)
+		}
+		m.relOf[s.mate.ID] = len(m.sys.Rels)
+		m.sys.Rels = append(m.sys.Rels, r)
+		m.mate = append(m.mate, s.mate)
+		m.rels = append(m.rels, len(m.sys.Rels)-1)
+	}
+	m.sys.Measure()
+	var rs solve.Rows
+	poses := m.sys.NewPoses()
+	for _, r := range m.sys.Rels {
+		m.asked = append(m.asked, len(m.sys.Eval(r, poses, &rs)))
+	}
+	return m, nil
+}
+
+// spec turns a relation as written into what the solver takes; it is out of force if it or a component it names is suppressed.
+func (m *model) spec(mt *assembly.Mate, path string) (sp solve.Spec, inForce bool, err error) {
+	sp = solve.Spec{ID: mt.ID, Type: mt.Type, Sense: mt.Sense, Value: mt.Value, Gap: mt.Gap, Offset: mt.Offset, Turn: mt.Turn, At: mt.At}
+	inForce = !mt.Suppressed
+	get := func(r assembly.Ref, what string) solve.Feat {
+		f, present, e := m.feature(r)
+		if e != nil && err == nil {
+			err = assembly.Faultf(path+"."+what, "%v", e)
+		}
+		inForce = inForce && present
+		return f
+	}
+	sp.A, sp.B = get(mt.A, "a"), get(mt.B, "b")
+	if mt.About != nil {
+		f := get(*mt.About, "about")
+		sp.About = &f
+	}
+	return sp, inForce, err
+}
+
+// feature finds a feature and the body that carries it.
+func (m *model) feature(r assembly.Ref) (solve.Feat, bool, error) {
+	chain, f, err := m.doc.Lookup(m.asm, r)
+	if err != nil {
+		return solve.Feat{}, false, err
+	}
+	present := true
+	for _, c := range chain {
+		present = present && !c.Suppressed
+	}
+	for i := len(chain) - 1; i > 0 && present; i-- {
+		// from the inner component's frame to that of the subassembly it lies in
+		f = f.At(m.subs[chain[i-1].Assembly].poseOf(chain[i].Name))
+	}
+	b := -1
+	if len(chain) > 0 && present {
+		b = m.body[chain[0].Name]
+	}
+	return solve.Feat{Body: b, F: f, Frame: f.AsFrame()}, present, nil
+}
+
+func (r *Result) poseOf(component string) geom.Pose {
+	p := r.Components[component].Pose
+	q := p.Quaternion
+	return geom.Pose{O: geom.FromArray(p.Origin), Q: geom.Quat{W: q[0], X: q[1], Y: q[2], Z: q[3]}}
+}
+
+func poseJSON(p geom.Pose) PoseJSON {
+	z := func(x float64) float64 { // no negative zero in files
+		if x == 0 {
+			return 0
+		}
+		return x
+	}
+	return PoseJSON{[3]float64{z(p.O.X), z(p.O.Y), z(p.O.Z)}, [4]float64{z(p.Q.W), z(p.Q.X), z(p.Q.Y), z(p.Q.Z)}}
+}
+
+// free lists the bodies that are not grounded, in build order.
+func (m *model) free() []int {
+	var f []int
+	for i := range m.sys.Bodies {
+		if !m.sys.Bodies[i].Fixed {
+			f = append(f, i)
+		}
+	}
+	return f
+}
+
+// line is the body a relation is posted with: the latest of its components in build order, or -1 for none.
+func (m *model) line(r *solve.Relation) int {
+	l := r.A.Body
+	if r.B.Body > l {
+		l = r.B.Body
+	}
+	if r.HasAbout && r.About.Body > l {
+		l = r.About.Body
+	}
+	return l
+}
+
+// partOf is the part a body is a use of, nil for a subassembly.
+func (m *model) partOf(b int) *part.Part {
+	if c := m.comps[b]; c.Part != "" {
+		return m.doc.Parts[c.Part]
+	}
+	return nil
+}
+
+func (m *model) options(retry bool) solve.Options {
+	return solve.Options{MM: m.set.ToleranceMM, Deg: m.set.ToleranceDeg, Retry: retry}
+}
+
+func deg(rad float64) float64 { return rad * 180 / math.Pi }
+func rad(deg float64) float64 { return deg * math.Pi / 180 }

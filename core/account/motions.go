@@ -1,0 +1,453 @@
+package account
+
+import (
+	"math"
+	"sort"
+
+	"setfast/core/dense"
+	"setfast/core/geom"
+	"setfast/core/solve"
+)
+
+// modes is a set of freedoms that hang together: some bodies and an orthonormal basis of their motions.
+type modes struct {
+	bodies []int
+	at     map[int]int // body → place in bodies
+	d      int
+	n      []dense.Mat // per body, 6 × d
+	rels   []*solve.Relation
+	energy dense.Mat // of motions at the relations, d × d: what rides along rigidly costs nothing
+}
+
+// modeGroups splits the freedoms into groups that share no body and no relation between bodies that move.
+func (n *nullspace) modeGroups(rels []*solve.Relation) []*modes {
+	root := make([]int, len(n.sys.Bodies))
+	for i := range root {
+		root[i] = i
+	}
+	find := func(i int) int {
+		for root[i] != i {
+			root[i] = root[root[i]]
+			i = root[i]
+		}
+		return i
+	}
+	join := func(a, b int) {
+		a, b = find(a), find(b)
+		root[max(a, b)] = min(a, b)
+	}
+	var ids []int
+	for c, bodies := range n.cols {
+		ids = append(ids, c)
+		for _, b := range bodies {
+			join(bodies[0], b)
+		}
+	}
+	sort.Ints(ids)
+	moves := func(b int) bool { return b >= 0 && len(n.of[b]) > 0 }
+	for _, r := range rels {
+		if moves(r.A.Body) && moves(r.B.Body) {
+			join(r.A.Body, r.B.Body)
+		}
+	}
+	colsOf := map[int][]int{}
+	for _, c := range ids {
+		k := find(n.cols[c][0])
+		colsOf[k] = append(colsOf[k], c)
+	}
+	of := map[int]*modes{}
+	var out []*modes
+	for b := range n.sys.Bodies {
+		if !moves(b) {
+			continue
+		}
+		k := find(b)
+		g := of[k]
+		if g == nil {
+			g = &modes{at: map[int]int{}, d: len(colsOf[k])}
+			of[k] = g
+			out = append(out, g)
+		}
+		g.at[b] = len(g.bodies)
+		g.bodies = append(g.bodies, b)
+		g.n = append(g.n, n.block(b, colsOf[k]))
+	}
+	return out
+}
+
+// measureEnergy states how much each relation's bodies part from one another in a motion.
+func (n *nullspace) measureEnergy(g *modes, rels []*solve.Relation) {
+	g.energy = dense.New(g.d, g.d)
+	for _, r := range rels {
+		ia, okA := g.at[r.A.Body]
+		ib, okB := g.at[r.B.Body]
+		if !okA && !okB {
+			continue
+		}
+		g.rels = append(g.rels, r)
+		var p geom.Vec
+		if r.B.Body >= 0 {
+			p = n.poses[r.B.Body].Point(r.B.Frame.O)
+		} else {
+			p = r.B.Frame.O
+		}
+		m := dense.New(6, g.d)
+		for side, k := range [2]struct {
+			i  int
+			ok bool
+			b  int
+		}{{ia, okA, r.A.Body}, {ib, okB, r.B.Body}} {
+			if !k.ok {
+				continue
+			}
+			sg := float64(2*side - 1)
+			x := n.moved(k.b, g.n[k.i], p)
+			for q := range m.A {
+				m.A[q] += sg * x.A[q]
+			}
+		}
+		for i := 0; i < g.d; i++ {
+			for j := 0; j < g.d; j++ {
+				s := 0.0
+				for q := 0; q < 6; q++ {
+					s += m.At(q, i) * m.At(q, j)
+				}
+				g.energy.A[i*g.d+j] += s
+			}
+		}
+	}
+}
+
+// moved brings a body's motion from its own measure to the place p: slide at p, turn times the body's size.
+func (n *nullspace) moved(b int, own dense.Mat, p geom.Vec) dense.Mat {
+	bd := &n.sys.Bodies[b]
+	arm := p.Sub(n.poses[b].Point(bd.Centre))
+	m := dense.New(6, own.C)
+	for j := 0; j < own.C; j++ {
+		w := geom.V(own.At(3, j), own.At(4, j), own.At(5, j)).Scale(1 / bd.Size)
+		s := geom.V(own.At(0, j), own.At(1, j), own.At(2, j)).Add(w.Cross(arm))
+		for i, x := range [6]float64{s.X, s.Y, s.Z, w.X * bd.Size, w.Y * bd.Size, w.Z * bd.Size} {
+			m.Set(i, j, x)
+		}
+	}
+	return m
+}
+
+// twist is a small rigid motion: slide of the point at the root origin, and turn (radians).
+type twist struct{ v, w geom.Vec }
+
+// twistOf reads a body's motion in z.
+func (n *nullspace) twistOf(g *modes, b int, z []float64) twist {
+	i, ok := g.at[b]
+	if !ok {
+		return twist{}
+	}
+	x := g.n[i].Vec(z)
+	bd := &n.sys.Bodies[b]
+	c := n.poses[b].Point(bd.Centre)
+	w := geom.V(x[3], x[4], x[5]).Scale(1 / bd.Size)
+	return twist{geom.V(x[0], x[1], x[2]).Sub(w.Cross(c)), w}
+}
+
+// own gives the six numbers of a twist in a body's own measure.
+func (n *nullspace) own(b int, t twist) []float64 {
+	bd := &n.sys.Bodies[b]
+	v := t.v.Add(t.w.Cross(n.poses[b].Point(bd.Centre)))
+	return []float64{v.X, v.Y, v.Z, t.w.X * bd.Size, t.w.Y * bd.Size, t.w.Z * bd.Size}
+}
+
+func turnAt(p, d geom.Vec) twist    { return twist{p.Cross(d), d} }
+func slideOn(d geom.Vec) twist      { return twist{v: d} }
+func (t twist) minus(o twist) twist { return twist{t.v.Sub(o.v), t.w.Sub(o.w)} }
+
+// lift completes a motion z of the group by whatever of the free columns makes the fewest bodies part: what can ride, rides.
+func (g *modes) lift(z []float64, free dense.Mat) []float64 {
+	if free.C == 0 || g.energy.C == 0 {
+		return z
+	}
+	ef := g.energy.Mul(free)
+	a := free.T().Mul(ef)
+	b := ef.T().Vec(z)
+	for i := range b {
+		b[i] = -b[i]
+	}
+	c := dense.LeastSquares(a, b, 1e-12)
+	dz := free.Vec(c)
+	out := make([]float64, len(z))
+	for i := range z {
+		out[i] = z[i] + dz[i]
+	}
+	return out
+}
+
+// simple spans a subspace of the group's freedoms by simple motions. They are sought body by body in build order; free
+// spans what may be added to any of them (idle spins).
+func (n *nullspace) simple(g *modes, s, free dense.Mat) [][]float64 {
+	var out [][]float64
+	rest := s
+	for _, b := range g.bodies {
+		if rest.C == 0 {
+			break
+		}
+		nb := g.n[g.at[b]].Mul(rest) // 6 × r
+		_, sv, v := dense.SVD(nb)
+		k := 0
+		for k < len(sv) && sv[k] > 1e-7 && sv[k] > stillTol*sv[0] {
+			k++
+		}
+		if k == 0 {
+			continue
+		}
+		here := rest.Mul(dense.LeftCols(v, k))
+		rest = rest.Mul(dense.Complement(dense.LeftCols(v, k)))
+		slack := dense.Columns(g.d, append(cols(rest), cols(free)...))
+		for _, t := range n.simpleTwists(g, b, here) {
+			want := n.own(b, t)
+			y := dense.LeastSquares(g.n[g.at[b]].Mul(here), want, 1e-9)
+			z := g.lift(here.Vec(y), slack)
+			out = append(out, z)
+		}
+	}
+	return out
+}
+
+func cols(m dense.Mat) [][]float64 {
+	var c [][]float64
+	for j := 0; j < m.C; j++ {
+		c = append(c, m.Col(j))
+	}
+	return c
+}
+
+// places are points and directions of real features where a body is related, in the root frame.
+func (n *nullspace) places(g *modes, b int) (points, dirs []geom.Vec) {
+	addDir := func(d geom.Vec) {
+		for _, e := range dirs {
+			if math.Abs(e.Dot(d)) > 1-1e-10 {
+				return
+			}
+		}
+		dirs = append(dirs, d)
+	}
+	for _, r := range g.rels {
+		for _, f := range [2]solve.Feat{r.A, r.B} {
+			if r.A.Body != b && r.B.Body != b {
+				continue
+			}
+			p, d := f.Frame.O, f.Frame.Z
+			if f.Body >= 0 {
+				p, d = n.poses[f.Body].Point(p), n.poses[f.Body].Dir(d)
+			}
+			points = append(points, p)
+			if f.F.HasDirection() {
+				addDir(d)
+			}
+		}
+	}
+	bd := &n.sys.Bodies[b]
+	points = append(points, n.poses[b].Point(bd.Centre), n.poses[b].O)
+	for _, d := range [3]geom.Vec{{X: 1}, {Y: 1}, {Z: 1}} {
+		addDir(d)
+	}
+	return points, dirs
+}
+
+// simpleTwists finds pure turns and slides that span what body b can do in the columns of z, screws where nothing purer exists.
+func (n *nullspace) simpleTwists(g *modes, b int, z dense.Mat) []twist {
+	d := z.C
+	size := n.sys.Bodies[b].Size
+	ts := make([]twist, d)
+	w := dense.New(3, d)
+	for j := range ts {
+		ts[j] = n.twistOf(g, b, z.Col(j))
+		for i, x := range ts[j].w.Scale(size).Array() {
+			w.Set(i, j, x)
+		}
+	}
+	combine := func(c []float64) (t twist) {
+		for j, x := range c {
+			t.v = t.v.AddScaled(x, ts[j].v)
+			t.w = t.w.AddScaled(x, ts[j].w)
+		}
+		return t
+	}
+	u, sv, wv := dense.SVD(w)
+	r := 0
+	for r < 3 && r < d && sv[r] > 1e-7 {
+		r++
+	}
+	points, dirs := n.places(g, b)
+	// slides: combinations that turn nothing
+	var slides []geom.Vec
+	still := dense.Complement(dense.LeftCols(wv, r))
+	for j := 0; j < still.C; j++ {
+		v := combine(still.Col(j)).v
+		for _, s := range slides {
+			v = v.Reject(s)
+		}
+		slides = append(slides, v.Unit())
+	}
+	slides = pickDirections(slides, dirs)
+	var out []twist
+	var turns []geom.Vec
+	for j := 0; j < r; j++ {
+		turns = append(turns, geom.V(u.At(0, j), u.At(1, j), u.At(2, j)))
+	}
+	turns = pickDirections(turns, dirs)
+	var chosen []geom.Vec // centres used, tried again first
+	for _, dir := range turns {
+		c := dense.LeastSquares(w, dir.Scale(size).Slice(), 1e-9)
+		base := combine(c)
+		best, ok := twist{}, false
+		for _, p := range append(append([]geom.Vec(nil), chosen...), points...) {
+			t := turnAt(p, dir)
+			if off := outside(t.v.Sub(base.v), slides); off.Norm() < 1e-6*(size+p.Norm()*1e-3) {
+				best, ok = t, true
+				chosen = append(chosen, p)
+				break
+			}
+		}
+		if !ok {
+			// no feature lies on the axis: drop what slides can supply, then the pitch if a slide can take it
+			best = base
+			along := outside(dir, slides)
+			if along.Norm() < 1e-9 {
+				best.v = best.v.AddScaled(-best.v.Dot(dir), dir)
+			}
+		}
+		out = append(out, best)
+	}
+	for _, s := range slides {
+		out = append(out, slideOn(s))
+	}
+	return out
+}
+
+func outside(v geom.Vec, span []geom.Vec) geom.Vec {
+	var basis []geom.Vec
+	for _, s := range span {
+		for _, b := range basis {
+			s = s.Reject(b)
+		}
+		basis = append(basis, s.Unit())
+	}
+	for _, b := range basis {
+		v = v.Reject(b)
+	}
+	return v
+}
+
+// pickDirections replaces the directions by known ones that lie in the same span, as far as they go.
+func pickDirections(span, known []geom.Vec) []geom.Vec {
+	if len(span) == 0 {
+		return nil
+	}
+	var basis []geom.Vec
+	for _, s := range span {
+		for _, b := range basis {
+			s = s.Reject(b)
+		}
+		basis = append(basis, s.Unit())
+	}
+	var out []geom.Vec
+	take := func(d geom.Vec, square bool) {
+		if len(out) == len(basis) {
+			return
+		}
+		e := d
+		for _, o := range out {
+			if square && math.Abs(o.Dot(d)) > 1e-7 {
+				return
+			}
+			e = e.Reject(o)
+		}
+		if e.Norm() > 0.3 {
+			if square {
+				out = append(out, d.Unit())
+			} else {
+				out = append(out, e.Unit())
+			}
+		}
+	}
+	for _, square := range [2]bool{true, false} {
+		for _, k := range known {
+			in := geom.Vec{}
+			for _, b := range basis {
+				in = in.AddScaled(k.Dot(b), b)
+			}
+			if in.Sub(k).Norm() < 1e-7 {
+				take(k, square)
+			}
+		}
+	}
+	for _, b := range basis {
+		take(b, false)
+	}
+	return out
+}
+
+// tell describes a motion of the group: what it is, of the first body that moves, and what rides along.
+func (m *model) tell(n *nullspace, g *modes, z []float64, class string) Motion {
+	mo := Motion{Class: class, Rides: []string{}}
+	big := 0.0
+	for _, x := range g.n {
+		big = math.Max(big, dense.Norm(x.Vec(z)))
+	}
+	first := -1
+	for i, b := range g.bodies {
+		if dense.Norm(g.n[i].Vec(z)) > 1e-6*big {
+			if first < 0 {
+				first = b
+			}
+			mo.Rides = append(mo.Rides, m.comps[b].Name)
+		}
+	}
+	if first < 0 {
+		return mo
+	}
+	t := n.twistOf(g, first, z)
+	size := n.sys.Bodies[first].Size
+	own := n.own(first, t)
+	amount := dense.Norm(own)
+	if t.w.Norm()*size < 1e-6*amount {
+		mo.Kind = "slide"
+		mo.Direction = clean(lead(t.v.Unit())).Array()
+		return mo // a slide has no place: its point is the origin
+	}
+	w2 := t.w.Dot(t.w)
+	d := lead(t.w.Unit())
+	pitch := t.v.Dot(t.w) / w2 * 2 * math.Pi // mm per turn
+	p := t.w.Cross(t.v).Scale(1 / w2)
+	mo.Kind = "turn"
+	if math.Abs(pitch) > 1e-5*(1+size) {
+		mo.Kind = "screw"
+		mo.Pitch = round(pitch)
+	}
+	mo.Point = clean(p).Array()
+	mo.Direction = clean(d).Array()
+	return mo
+}
+
+// lead turns a direction so that its first number that counts is positive.
+func lead(d geom.Vec) geom.Vec {
+	for _, x := range d.Array() {
+		if math.Abs(x) > 1e-9 {
+			if x < 0 {
+				return d.Neg()
+			}
+			break
+		}
+	}
+	return d
+}
+
+// clean takes rounding noise off numbers that are shown.
+func clean(v geom.Vec) geom.Vec { return geom.V(round(v.X), round(v.Y), round(v.Z)) }
+
+func round(x float64) float64 {
+	r := math.Round(x*1e9) / 1e9
+	if r == 0 {
+		return 0
+	}
+	return r
+}

@@ -1,0 +1,166 @@
+// Package account keeps the account of freedom: what relations ask and remove, what is left and as which motions,
+// what is doubled, what is at odds, and the verdict.
+package account
+
+import "setfast/core/solve"
+
+// The verdicts.
+const (
+	Set     = "set"
+	Moves   = "moves as planned"
+	Loose   = "loose"
+	AtOdds  = "at odds"
+	Blocked = "blocked"
+)
+
+// Passes tells whether a verdict is one that can be signed.
+func Passes(v string) bool { return v == Set || v == Moves }
+
+// Worse picks the verdict that matters more.
+func Worse(a, b string) string {
+	rank := map[string]int{"": -2, Set: -1, Moves: 0, Loose: 1, Blocked: 2, AtOdds: 3}
+	if rank[b] > rank[a] {
+		return b
+	}
+	return a
+}
+
+// Report is the outcome of a check of a document.
+type Report struct {
+	Version    int                `json:"setfast_report"`
+	Root       string             `json:"root"`
+	Verdict    string             `json:"verdict"`
+	Assemblies map[string]*Result `json:"assemblies"`
+	Timing     *Timing            `json:"timing_ms,omitempty"`
+}
+
+// Timing says where the time of a check went, in milliseconds.
+type Timing struct {
+	Read     float64 `json:"read"`
+	Solve    float64 `json:"solve"`
+	Account  float64 `json:"account"`
+	Measures float64 `json:"measures"`
+	Drives   float64 `json:"drives"`
+}
+
+// Result is the account of one assembly.
+type Result struct {
+	Verdict    string               `json:"verdict"`
+	Opening    int                  `json:"opening"`
+	Asked      int                  `json:"asked"`
+	Removed    int                  `json:"removed"`
+	Left       int                  `json:"left"`
+	Planned    int                  `json:"planned"`
+	Idle       int                  `json:"idle"`
+	Loose      int                  `json:"loose"`
+	Doubled    int                  `json:"doubled"`
+	Shaky      int                  `json:"shaky"`
+	Residual   Residual             `json:"residual"`
+	Lines      []Line               `json:"lines"`
+	Components map[string]Placed    `json:"components"`
+	Motions    []Motion             `json:"motions"`
+	Groups     []DoubledGroup       `json:"doubled_groups"`
+	Odds       []Odds               `json:"at_odds"`
+	BlockedBy  []BlockedEntry       `json:"blocked"`
+	Measures   map[string]any       `json:"measures"`
+	Drives     map[string]*DriveRun `json:"drives"`
+
+	Mates map[string]MateNote `json:"-"` // what the interface shows of each relation
+}
+
+// MateNote is how one relation stands.
+type MateNote struct {
+	InForce bool
+	LeftOut bool // because it is at odds
+	Sense   string
+	Value   *float64 // what the relation's value is read as at the solved pose
+	Miss    Residual
+}
+
+// Residual is the worst miss of the relations in force.
+type Residual struct {
+	MM  float64 `json:"mm"`
+	Deg float64 `json:"deg"`
+}
+
+// Line is one entry of the account: a component with the relations posted with it.
+type Line struct {
+	Component string     `json:"component"`
+	Before    int        `json:"before"`
+	After     int        `json:"after"`
+	Mates     []LineMate `json:"mates"`
+}
+
+// LineMate is what one relation asked and removed.
+type LineMate struct {
+	ID      string `json:"id"`
+	Asked   int    `json:"asked"`
+	Removed int    `json:"removed"`
+}
+
+// Placed is where a component is and what freedom it has.
+type Placed struct {
+	Left int      `json:"left"`
+	Pose PoseJSON `json:"pose"`
+}
+
+// PoseJSON is a pose as written in files.
+type PoseJSON struct {
+	Origin     [3]float64 `json:"origin"`
+	Quaternion [4]float64 `json:"quaternion"`
+}
+
+// Motion is one freedom.
+type Motion struct {
+	Kind      string     `json:"kind"` // turn, slide, screw
+	Point     [3]float64 `json:"point"`
+	Direction [3]float64 `json:"direction"`
+	Pitch     float64    `json:"pitch_mm"`
+	Class     string     `json:"class"` // planned, idle, loose, shaky
+	Rides     []string   `json:"rides"`
+}
+
+// DoubledGroup is a set of relations that repeat each other.
+type DoubledGroup struct {
+	Mates     []string `json:"mates"`
+	Excess    int      `json:"excess"`
+	Tolerates Residual `json:"tolerates"`
+}
+
+// Odds is a smallest set of relations that cannot hold together.
+type Odds struct {
+	Mates    []string   `json:"mates"`
+	Misses   []OddsMiss `json:"miss"`
+	Remedies []Remedy   `json:"remedies"`
+}
+
+// OddsMiss is how far one of them is off at the best compromise.
+type OddsMiss struct {
+	ID  string  `json:"id"`
+	MM  float64 `json:"mm"`
+	Deg float64 `json:"deg"`
+}
+
+// Remedy is one change that settles a conflict.
+type Remedy struct {
+	Kind       string   `json:"kind"` // suppress, set, turn, unground
+	Mate       string   `json:"mate,omitempty"`
+	Component  string   `json:"component,omitempty"`
+	Coordinate string   `json:"coordinate,omitempty"`
+	Value      *float64 `json:"value,omitempty"`
+}
+
+// BlockedEntry is a planned motion that cannot move.
+type BlockedEntry struct {
+	Planned map[string]string `json:"planned"`
+}
+
+// DriveRun is what a drive reached.
+type DriveRun struct {
+	At        []float64        `json:"at"`
+	Values    map[string][]any `json:"values"`
+	StoppedAt *float64         `json:"stopped_at"`
+	Reason    *string          `json:"reason"`
+}
+
+func residual(m solve.Miss) Residual { return Residual{m.MM, m.Deg} }

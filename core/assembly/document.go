@@ -1,0 +1,179 @@
+// Package assembly holds what a designer has said: components, relations, planned motion, measures and drives,
+// and the edits that change them. It computes nothing.
+package assembly
+
+import (
+	"setfast/core/geom"
+	"setfast/core/part"
+)
+
+// Document is a set of parts and assemblies that belong together.
+type Document struct {
+	Root       string
+	Settings   Settings
+	Parts      map[string]*part.Part
+	PartOrder  []string
+	Assemblies map[string]*Assembly
+	Order      []string // assemblies as listed
+}
+
+// Settings are the tolerances and policies of a document or an assembly.
+type Settings struct {
+	ToleranceMM   float64 // a miss beyond this is a conflict
+	ToleranceDeg  float64
+	FastenersHeld bool // spin of a fastener counts as loose
+}
+
+// DefaultSettings is what holds where nothing is said.
+var DefaultSettings = Settings{ToleranceMM: 0.001, ToleranceDeg: 0.001}
+
+// Assembly is one level of the product: components in build order and what relates them.
+type Assembly struct {
+	Number, Name string
+	Settings     *Settings
+	Components   []*Component
+	Mates        []*Mate
+	Planned      []Planned
+	Measures     []Measure
+	Drives       []Drive
+
+	index map[string]int // component by name; a hint, checked on use
+}
+
+// Component is one use of a part or of another assembly.
+type Component struct {
+	Name       string
+	Part       string // one of Part and Assembly is set
+	Assembly   string
+	Grounded   bool
+	Suppressed bool
+	Pose       geom.Pose
+}
+
+// Ref names a feature: components from the outside in, then the feature. An empty path is the assembly itself ("@").
+type Ref struct {
+	Path    []string
+	Feature string
+}
+
+// Head is the component of this assembly that the reference enters by, empty for the assembly itself.
+func (r Ref) Head() string {
+	if len(r.Path) == 0 {
+		return ""
+	}
+	return r.Path[0]
+}
+
+func (r Ref) String() string {
+	s := ""
+	for _, p := range r.Path {
+		s += p + "/"
+	}
+	if s == "" {
+		s = "@/"
+	}
+	return s + r.Feature
+}
+
+// Mate is a relation between features a and b; b's component moves first where there is a choice.
+type Mate struct {
+	ID         string
+	Type       string
+	A, B       Ref
+	About      *Ref
+	Sense      string // "", same, opposed, nearest
+	Value      *float64
+	Gap        *float64
+	Offset     *geom.Vec
+	Turn       *float64
+	At         map[string]float64
+	Limits     map[string]Range
+	Suppressed bool
+	Note       string
+}
+
+// Range is a pair of limits, each of which may be open.
+type Range struct{ Lo, Hi *float64 }
+
+// Planned declares a freedom as wanted.
+type Planned struct {
+	Joint, Of         string // all coordinates of a joint, or one
+	Component, Motion string // or one turn or slide of a component …
+	Ref               *Ref   // … about or along this feature
+}
+
+// Measure is a value read off the solved assembly.
+type Measure struct {
+	Name, Type, Joint, Of string // Of: a joint's coordinate
+	A, B, OfRef, In       *Ref
+}
+
+// Drive takes one joint coordinate through a range.
+type Drive struct {
+	Name, Joint, Of string
+	From, To        float64
+	Steps           int
+	Record          []string
+}
+
+// Component finds a component by name.
+func (a *Assembly) Component(name string) *Component {
+	if len(a.Components) <= 16 {
+		for _, c := range a.Components {
+			if c.Name == name {
+				return c
+			}
+		}
+		return nil
+	}
+	if i, ok := a.index[name]; ok && i < len(a.Components) && a.Components[i].Name == name {
+		return a.Components[i]
+	}
+	if len(a.index) == len(a.Components) {
+		stale := false
+		for i, c := range a.Components {
+			if a.index[c.Name] != i {
+				stale = true
+				break
+			}
+		}
+		if !stale {
+			return nil
+		}
+	}
+	a.index = make(map[string]int, len(a.Components))
+	for i, c := range a.Components {
+		a.index[c.Name] = i
+	}
+	if i, ok := a.index[name]; ok {
+		return a.Components[i]
+	}
+	return nil
+}
+
+// Mate finds a relation by its id.
+func (a *Assembly) Mate(id string) *Mate {
+	for _, m := range a.Mates {
+		if m.ID == id {
+			return m
+		}
+	}
+	return nil
+}
+
+// SettingsOf gives the settings that hold in an assembly.
+func (d *Document) SettingsOf(a *Assembly) Settings {
+	if a.Settings != nil {
+		return *a.Settings
+	}
+	return d.Settings
+}
+
+// Refs lists every reference a relation makes.
+func (m *Mate) Refs() []Ref {
+	r := []Ref{m.A, m.B}
+	if m.About != nil {
+		r = append(r, *m.About)
+	}
+	return r
+}

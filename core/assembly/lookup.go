@@ -1,0 +1,114 @@
+package assembly
+
+import (
+	"fmt"
+	"strings"
+
+	"setfast/core/part"
+)
+
+// Fault says what is wrong with a document and where.
+type Fault struct{ Path, Msg string }
+
+func (f *Fault) Error() string {
+	if f.Path == "" {
+		return f.Msg
+	}
+	return f.Path + ": " + f.Msg
+}
+
+// Faultf makes a fault at a path.
+func Faultf(path, format string, a ...any) *Fault { return &Fault{path, fmt.Sprintf(format, a...)} }
+
+// Lookup follows a reference: the components it passes, from the outside in, and the feature in the last one's own frame.
+func (d *Document) Lookup(a *Assembly, r Ref) (chain []*Component, f part.Feature, err error) {
+	at := a
+	for i, name := range r.Path {
+		if at == nil {
+			return nil, f, fmt.Errorf("%q is a part, so nothing lies inside it", r.Path[i-1])
+		}
+		c := at.Component(name)
+		if c == nil {
+			return nil, f, fmt.Errorf("no component %q%s", name, near(name, componentNames(at)))
+		}
+		chain = append(chain, c)
+		at = nil
+		if c.Assembly != "" {
+			if at = d.Assemblies[c.Assembly]; at == nil {
+				return nil, f, fmt.Errorf("component %q uses assembly %q, which is not in the document", name, c.Assembly)
+			}
+			continue
+		}
+		p := d.Parts[c.Part]
+		if p == nil {
+			return nil, f, fmt.Errorf("component %q uses part %q, which is not in the document", name, c.Part)
+		}
+		if i == len(r.Path)-1 {
+			f, ok := p.Feature(r.Feature)
+			if !ok {
+				return nil, f, fmt.Errorf("part %q has no feature %q%s", c.Part, r.Feature, near(r.Feature, p.Order))
+			}
+			return chain, f, nil
+		}
+	}
+	f, ok := part.BuiltIn[r.Feature]
+	if !ok {
+		return nil, f, fmt.Errorf("an assembly has no feature %q of its own; it has origin, xy, yz, zx, x, y, z", r.Feature)
+	}
+	return chain, f, nil
+}
+
+func componentNames(a *Assembly) []string {
+	var n []string
+	for _, c := range a.Components {
+		n = append(n, c.Name)
+	}
+	return n
+}
+
+// near suggests what may have been meant.
+func near(name string, have []string) string {
+	for _, h := range have {
+		if strings.EqualFold(h, name) {
+			return fmt.Sprintf("; did you mean %q?", h)
+		}
+	}
+	if len(have) == 0 {
+		return ""
+	}
+	if len(have) > 12 {
+		have = append(append([]string(nil), have[:12]...), "…")
+	}
+	return "; there are " + strings.Join(have, ", ")
+}
+
+// Loops finds an assembly that contains itself; it returns the chain of names, or nil.
+func (d *Document) Loops() []string {
+	state := map[string]int{}
+	var trail, found []string
+	var walk func(name string)
+	walk = func(name string) {
+		if found != nil || state[name] == 2 {
+			return
+		}
+		trail = append(trail, name)
+		if state[name] == 1 {
+			found = append([]string(nil), trail...)
+			return
+		}
+		state[name] = 1
+		if a := d.Assemblies[name]; a != nil {
+			for _, c := range a.Components {
+				if c.Assembly != "" {
+					walk(c.Assembly)
+				}
+			}
+		}
+		state[name] = 2
+		trail = trail[:len(trail)-1]
+	}
+	for _, n := range d.Order {
+		walk(n)
+	}
+	return found
+}

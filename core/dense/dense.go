@@ -1,0 +1,352 @@
+// Package dense holds the few small dense factorisations the account needs. They are written out here, not taken from
+// a library, because they also run in the browser, where plain loops are several times faster.
+package dense
+
+import "math"
+
+// Mat is a dense matrix by rows.
+type Mat struct {
+	R, C int
+	A    []float64
+}
+
+// New is a zero matrix of r rows and c columns.
+func New(r, c int) Mat { return Mat{r, c, make([]float64, r*c)} }
+
+func (m Mat) At(i, j int) float64     { return m.A[i*m.C+j] }
+func (m Mat) Set(i, j int, v float64) { m.A[i*m.C+j] = v }
+func (m Mat) Row(i int) []float64     { return m.A[i*m.C : (i+1)*m.C] }
+
+// Col copies a column.
+func (m Mat) Col(j int) []float64 {
+	v := make([]float64, m.R)
+	for i := range v {
+		v[i] = m.A[i*m.C+j]
+	}
+	return v
+}
+
+// Mul is the product m·n.
+func (m Mat) Mul(n Mat) Mat {
+	o := New(m.R, n.C)
+	for i := 0; i < m.R; i++ {
+		for k := 0; k < m.C; k++ {
+			if x := m.A[i*m.C+k]; x != 0 {
+				row, out := n.A[k*n.C:(k+1)*n.C], o.A[i*o.C:(i+1)*o.C]
+				for j := range row {
+					out[j] += x * row[j]
+				}
+			}
+		}
+	}
+	return o
+}
+
+// Vec is the product m·x.
+func (m Mat) Vec(x []float64) []float64 {
+	o := make([]float64, m.R)
+	for i := range o {
+		o[i] = Dot(m.Row(i), x)
+	}
+	return o
+}
+
+// T is the transpose.
+func (m Mat) T() Mat {
+	o := New(m.C, m.R)
+	for i := 0; i < m.R; i++ {
+		for j := 0; j < m.C; j++ {
+			o.A[j*o.C+i] = m.A[i*m.C+j]
+		}
+	}
+	return o
+}
+
+// Columns builds a matrix of column vectors of length r.
+func Columns(r int, cols [][]float64) Mat {
+	m := New(r, len(cols))
+	for j, c := range cols {
+		for i := range c {
+			m.A[i*m.C+j] = c[i]
+		}
+	}
+	return m
+}
+
+// Dot is the inner product.
+func Dot(a, b []float64) float64 {
+	s := 0.0
+	for i := range a {
+		s += a[i] * b[i]
+	}
+	return s
+}
+
+// Norm is the Euclidean length.
+func Norm(a []float64) float64 { return math.Sqrt(Dot(a, a)) }
+
+// SVD factors m = U·diag(s)·Vᵀ by one-sided Jacobi rotations of the rows of m, which keeps small values exact.
+// It is meant for few rows. s is descending; U is square in the number of rows; V has as many columns as m has rows
+// (those of vanishing s are zero).
+func SVD(m Mat) (u Mat, s []float64, v Mat) {
+	r := m.R
+	w := make([][]float64, r) // rows of m, rotated among each other
+	u = New(r, r)
+	for i := range w {
+		w[i] = append([]float64(nil), m.Row(i)...)
+		u.Set(i, i, 1)
+	}
+	for sweep := 0; sweep < 40; sweep++ {
+		turned := false
+		for p := 0; p < r; p++ {
+			for q := p + 1; q < r; q++ {
+				a, b, c := Dot(w[p], w[p]), Dot(w[q], w[q]), Dot(w[p], w[q])
+				if math.Abs(c) <= 1e-15*math.Sqrt(a*b) || c == 0 {
+					continue
+				}
+				turned = true
+				z := (b - a) / (2 * c)
+				t := 1 / (math.Abs(z) + math.Sqrt(1+z*z))
+				if z < 0 {
+					t = -t
+				}
+				cs := 1 / math.Sqrt(1+t*t)
+				sn := cs * t
+				for k := range w[p] {
+					x, y := w[p][k], w[q][k]
+					w[p][k], w[q][k] = cs*x-sn*y, sn*x+cs*y
+				}
+				for k := 0; k < r; k++ {
+					x, y := u.At(k, p), u.At(k, q)
+					u.Set(k, p, cs*x-sn*y)
+					u.Set(k, q, sn*x+cs*y)
+				}
+			}
+		}
+		if !turned {
+			break
+		}
+	}
+	s = make([]float64, r)
+	idx := make([]int, r)
+	for i := range w {
+		s[i] = Norm(w[i])
+		idx[i] = i
+	}
+	for i := 1; i < r; i++ { // few values: insertion keeps the order of equals
+		for j := i; j > 0 && s[idx[j]] > s[idx[j-1]]; j-- {
+			idx[j], idx[j-1] = idx[j-1], idx[j]
+		}
+	}
+	v = New(m.C, r)
+	u2 := New(r, r)
+	s2 := make([]float64, r)
+	for j, k := range idx {
+		s2[j] = s[k]
+		for i := 0; i < r; i++ {
+			u2.Set(i, j, u.At(i, k))
+		}
+		if s[k] > 0 {
+			for i := 0; i < m.C; i++ {
+				v.Set(i, j, w[k][i]/s[k])
+			}
+		}
+	}
+	return u2, s2, v
+}
+
+// Complement completes the orthonormal columns of q to a basis of the whole space and returns the completing columns.
+func Complement(q Mat) Mat {
+	n, r := q.R, q.C
+	// Householder reflections that take q's columns to the first r unit vectors
+	a := Mat{n, r, append([]float64(nil), q.A...)}
+	vs := make([][]float64, r)
+	for k := 0; k < r; k++ {
+		v := make([]float64, n)
+		for i := k; i < n; i++ {
+			v[i] = a.At(i, k)
+		}
+		al := Norm(v)
+		if v[k] > 0 {
+			al = -al
+		}
+		v[k] -= al
+		nv := Norm(v)
+		if nv > 0 {
+			for i := range v {
+				v[i] /= nv
+			}
+		}
+		vs[k] = v
+		for j := k; j < r; j++ {
+			d := 0.0
+			for i := k; i < n; i++ {
+				d += v[i] * a.At(i, j)
+			}
+			for i := k; i < n; i++ {
+				a.A[i*r+j] -= 2 * d * v[i]
+			}
+		}
+	}
+	out := New(n, n-r)
+	e := make([]float64, n)
+	for j := 0; j < n-r; j++ {
+		for i := range e {
+			e[i] = 0
+		}
+		e[r+j] = 1
+		for k := r - 1; k >= 0; k-- {
+			d := 2 * Dot(vs[k], e)
+			for i := k; i < n; i++ {
+				e[i] -= d * vs[k][i]
+			}
+		}
+		for i := range e {
+			out.A[i*out.C+j] = e[i]
+		}
+	}
+	return out
+}
+
+// Orthonormal spans the columns of m by orthonormal ones, dropping those that add less than tol of their own length.
+func Orthonormal(m Mat, tol float64) Mat {
+	var cols [][]float64
+	for j := 0; j < m.C; j++ {
+		v := m.Col(j)
+		n0 := Norm(v)
+		if n0 == 0 {
+			continue
+		}
+		for pass := 0; pass < 2; pass++ {
+			for _, c := range cols {
+				d := Dot(c, v)
+				for i := range v {
+					v[i] -= d * c[i]
+				}
+			}
+		}
+		if n := Norm(v); n > tol*n0 {
+			for i := range v {
+				v[i] /= n
+			}
+			cols = append(cols, v)
+		}
+	}
+	return Columns(m.R, cols)
+}
+
+// Kernel gives orthonormal columns spanning what m takes to (nearly) nothing: below tol of its largest value and below floor.
+func Kernel(m Mat, tol float64) Mat {
+	if m.R == 0 || m.C == 0 {
+		return identity(m.C)
+	}
+	rows := m
+	if m.R > m.C { // the kernel of mᵀm is that of m; keep precision by a triangular factor
+		rows = triangle(m)
+	}
+	_, s, v := SVD(rows)
+	k := 0
+	for k < len(s) && s[k] > tol*math.Max(s[0], 1e-300) && s[k] > 0 {
+		k++
+	}
+	return Complement(leftCols(v, k))
+}
+
+func leftCols(m Mat, k int) Mat {
+	o := New(m.R, k)
+	for i := 0; i < m.R; i++ {
+		copy(o.Row(i), m.Row(i)[:k])
+	}
+	return o
+}
+
+// LeftCols copies the first k columns.
+func LeftCols(m Mat, k int) Mat { return leftCols(m, k) }
+
+func identity(n int) Mat {
+	m := New(n, n)
+	for i := 0; i < n; i++ {
+		m.Set(i, i, 1)
+	}
+	return m
+}
+
+// Identity is the unit matrix.
+func Identity(n int) Mat { return identity(n) }
+
+// triangle is the upper factor of m's Householder factorisation, m.C by m.C.
+func triangle(m Mat) Mat {
+	a := Mat{m.R, m.C, append([]float64(nil), m.A...)}
+	for k := 0; k < m.C; k++ {
+		al := 0.0
+		for i := k; i < m.R; i++ {
+			al += a.At(i, k) * a.At(i, k)
+		}
+		al = math.Sqrt(al)
+		if al == 0 {
+			continue
+		}
+		if a.At(k, k) > 0 {
+			al = -al
+		}
+		v := make([]float64, m.R-k)
+		for i := range v {
+			v[i] = a.At(k+i, k)
+		}
+		v[0] -= al
+		nv := Norm(v)
+		if nv == 0 {
+			continue
+		}
+		for i := range v {
+			v[i] /= nv
+		}
+		for j := k; j < m.C; j++ {
+			d := 0.0
+			for i := range v {
+				d += v[i] * a.At(k+i, j)
+			}
+			for i := range v {
+				a.A[(k+i)*m.C+j] -= 2 * d * v[i]
+			}
+		}
+	}
+	return Mat{m.C, m.C, a.A[:m.C*m.C]}
+}
+
+// LeastSquares finds the x of least length that comes nearest to m·x = b, ignoring values below tol of the largest.
+func LeastSquares(m Mat, b []float64, tol float64) []float64 {
+	// through the thin side, where the rotations are few
+	if m.R <= m.C {
+		u, s, v := SVD(m)
+		x := make([]float64, m.C)
+		for k := range s {
+			if s[k] <= tol*s[0] || s[k] == 0 {
+				break
+			}
+			c := 0.0
+			for i := 0; i < m.R; i++ {
+				c += u.At(i, k) * b[i]
+			}
+			for j := range x {
+				x[j] += v.At(j, k) * c / s[k]
+			}
+		}
+		return x
+	}
+	u, s, v := SVD(m.T()) // mᵀ = u s vᵀ, so m = v s uᵀ
+	x := make([]float64, m.C)
+	for k := range s {
+		if s[k] <= tol*s[0] || s[k] == 0 {
+			break
+		}
+		c := 0.0
+		for i := 0; i < m.R; i++ {
+			c += v.At(i, k) * b[i]
+		}
+		for j := range x {
+			x[j] += u.At(j, k) * c / s[k]
+		}
+	}
+	return x
+}

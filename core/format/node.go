@@ -1,0 +1,270 @@
+// Package format reads and writes the assembly file, strictly: unknown and repeated members are errors that name their place.
+package format
+
+import (
+	"bytes"
+	"encoding/json"
+	"fmt"
+	"io"
+	"math"
+	"strconv"
+	"unicode/utf8"
+
+	"setfast/core/assembly"
+)
+
+// node is a JSON value that knows where it stands and which of its members were asked for.
+type node struct {
+	path    string
+	kind    byte // { [ s n b 0
+	members []member
+	index   map[string]int // member by name, once there are many
+	items   []*node
+	str     string
+	num     float64
+	boolean bool
+}
+
+type member struct {
+	name string
+	val  *node
+	used bool
+}
+
+const maxDepth = 64
+
+// find is the place of a member, or -1.
+func (n *node) find(name string) int {
+	if len(n.members) > 16 {
+		if n.index == nil {
+			n.index = make(map[string]int, 64)
+			for i, m := range n.members {
+				n.index[m.name] = i
+			}
+		}
+		if i, ok := n.index[name]; ok {
+			return i
+		}
+		return -1
+	}
+	for i := range n.members {
+		if n.members[i].name == name {
+			return i
+		}
+	}
+	return -1
+}
+
+// parse reads one JSON document into nodes; order is kept.
+func parse(data []byte) (*node, error) {
+	if !utf8.Valid(data) {
+		return nil, fmt.Errorf("the file is not UTF-8 text")
+	}
+	data = bytes.TrimPrefix(data, []byte("\ufeff"))
+	d := json.NewDecoder(bytes.NewReader(data))
+	d.UseNumber()
+	n, err := parseValue(d, "", 0)
+	if err == nil {
+		if _, e := d.Token(); e != io.EOF {
+			err = fmt.Errorf("something follows the end of the document")
+		}
+	}
+	if err != nil {
+		if f, ok := err.(*assembly.Fault); ok {
+			return nil, f
+		}
+		if err == io.EOF || err == io.ErrUnexpectedEOF {
+			err = fmt.Errorf("the file ends in the middle")
+		}
+		return nil, fmt.Errorf("line %d: %v", 1+bytes.Count(data[:min(int(d.InputOffset()), len(data))], []byte("\n")), err)
+	}
+	return n, nil
+}
+
+func parseValue(d *json.Decoder, path string, depth int) (*node, error) {
+	t, err := d.Token()
+	if err != nil {
+		return nil, err
+	}
+	return parseFrom(d, t, path, depth)
+}
+
+func parseFrom(d *json.Decoder, t json.Token, path string, depth int) (*node, error) {
+	n := &node{path: path}
+	if depth > maxDepth {
+		return nil, assembly.Faultf(path, "nested too deeply")
+	}
+	switch v := t.(type) {
+	case json.Delim:
+		n.kind = byte(v)
+		for d.More() {
+			if v == '{' {
+				k, err := d.Token()
+				if err != nil {
+					return nil, err
+				}
+				name, _ := k.(string)
+				if n.find(name) >= 0 {
+					return nil, assembly.Faultf(join(path, name), "this member stands here twice")
+				}
+				c, err := parseValue(d, join(path, name), depth+1)
+				if err != nil {
+					return nil, err
+				}
+				n.members = append(n.members, member{name: name, val: c})
+				if n.index != nil {
+					n.index[name] = len(n.members) - 1
+				}
+			} else {
+				c, err := parseValue(d, fmt.Sprintf("%s[%d]", path, len(n.items)), depth+1)
+				if err != nil {
+					return nil, err
+				}
+				n.items = append(n.items, c)
+			}
+		}
+		_, err := d.Token()
+		return n, err
+	case string:
+		n.kind, n.str = 's', v
+	case json.Number:
+		x, err := strconv.ParseFloat(string(v), 64)
+		if err != nil || math.IsInf(x, 0) {
+			return nil, assembly.Faultf(path, "the number %s is too large", v)
+		}
+		n.kind, n.num = 'n', x
+	case bool:
+		n.kind, n.boolean = 'b', v
+	case nil:
+		n.kind = '0'
+	}
+	return n, nil
+}
+
+func join(path, name string) string {
+	if path == "" {
+		return name
+	}
+	return path + "." + name
+}
+
+var kindNames = map[byte]string{'{': "an object", '[': "a list", 's': "a text", 'n': "a number", 'b': "true or false", '0': "null"}
+
+// reader takes values out of nodes and keeps the first fault.
+type reader struct{ err error }
+
+func (r *reader) fail(n *node, format string, a ...any) {
+	if r.err == nil {
+		p := n.path
+		if p == "" {
+			p = "document"
+		}
+		r.err = assembly.Faultf(p, format, a...)
+	}
+}
+
+func (r *reader) want(n *node, kind byte) bool {
+	if n.kind != kind {
+		r.fail(n, "expected %s, found %s", kindNames[kind], kindNames[n.kind])
+		return false
+	}
+	return true
+}
+
+// get takes a member; a missing one is nil.
+func (r *reader) get(n *node, name string) *node {
+	if i := n.find(name); i >= 0 {
+		n.members[i].used = true
+		return n.members[i].val
+	}
+	return nil
+}
+
+func (r *reader) need(n *node, name string) *node {
+	c := r.get(n, name)
+	if c == nil {
+		r.fail(n, "the member %q is missing", name)
+		return &node{path: join(n.path, name)}
+	}
+	return c
+}
+
+// done complains of members nobody asked for.
+func (r *reader) done(n *node) {
+	for _, m := range n.members {
+		if !m.used {
+			r.fail(m.val, "unknown member %q", m.name)
+			return
+		}
+	}
+}
+
+func (r *reader) object(n *node) bool { return r.want(n, '{') }
+
+func (r *reader) text(n *node, name string) string {
+	c := r.get(n, name)
+	if c == nil || !r.want(c, 's') {
+		return ""
+	}
+	return c.str
+}
+
+func (r *reader) needText(n *node, name string) string {
+	c := r.need(n, name)
+	if r.err == nil && r.want(c, 's') {
+		return c.str
+	}
+	return ""
+}
+
+func (r *reader) flag(n *node, name string) bool {
+	c := r.get(n, name)
+	return c != nil && r.want(c, 'b') && c.boolean
+}
+
+func (r *reader) number(n *node) float64 {
+	if n.kind == 's' {
+		r.fail(n, "expressions are not supported yet; write a number")
+		return 0
+	}
+	r.want(n, 'n')
+	return n.num
+}
+
+func (r *reader) optNumber(n *node, name string) *float64 {
+	c := r.get(n, name)
+	if c == nil {
+		return nil
+	}
+	x := r.number(c)
+	return &x
+}
+
+func (r *reader) positive(n *node, name string) float64 {
+	c := r.get(n, name)
+	if c == nil {
+		return 0
+	}
+	x := r.number(c)
+	if x < 0 {
+		r.fail(c, "must not be negative")
+	}
+	return x
+}
+
+func (r *reader) numbers(n *node, count int) []float64 {
+	out := make([]float64, count)
+	if !r.want(n, '[') {
+		return out
+	}
+	if len(n.items) != count {
+		r.fail(n, "expected %d numbers, found %d", count, len(n.items))
+		return out
+	}
+	for i, c := range n.items {
+		if r.want(c, 'n') {
+			out[i] = c.num
+		}
+	}
+	return out
+}

@@ -1,0 +1,324 @@
+package format
+
+import (
+	"bytes"
+	"encoding/json"
+
+	"setfast/core/assembly"
+	"setfast/core/geom"
+	"setfast/core/part"
+)
+
+// object is a JSON object that keeps its order and leaves out what is not set.
+type object struct {
+	names []string
+	vals  []any
+}
+
+func (o *object) put(name string, v any) {
+	o.names = append(o.names, name)
+	o.vals = append(o.vals, v)
+}
+
+func (o *object) text(name, s string) {
+	if s != "" {
+		o.put(name, s)
+	}
+}
+
+func (o *object) num(name string, v *float64) {
+	if v != nil {
+		o.put(name, *v)
+	}
+}
+
+func (o *object) flag(name string, b bool) {
+	if b {
+		o.put(name, true)
+	}
+}
+
+// MarshalJSON writes the members in order.
+func (o *object) MarshalJSON() ([]byte, error) {
+	var b bytes.Buffer
+	b.WriteByte('{')
+	for i, n := range o.names {
+		if i > 0 {
+			b.WriteByte(',')
+		}
+		k, err := marshal(n)
+		if err != nil {
+			return nil, err
+		}
+		v, err := marshal(o.vals[i])
+		if err != nil {
+			return nil, err
+		}
+		b.Write(k)
+		b.WriteByte(':')
+		b.Write(v)
+	}
+	b.WriteByte('}')
+	return b.Bytes(), nil
+}
+
+func marshal(v any) ([]byte, error) {
+	var b bytes.Buffer
+	e := json.NewEncoder(&b)
+	e.SetEscapeHTML(false)
+	err := e.Encode(v)
+	return bytes.TrimRight(b.Bytes(), "\n"), err
+}
+
+// Write gives the document as a file that Read takes back.
+func Write(d *assembly.Document) ([]byte, error) {
+	o := &object{}
+	o.put("setfast", 1)
+	o.put("root", d.Root)
+	if d.Settings != assembly.DefaultSettings {
+		o.put("settings", settingsObject(d.Settings))
+	}
+	ps := &object{}
+	for _, n := range d.PartOrder {
+		ps.put(n, partObject(d.Parts[n]))
+	}
+	o.put("parts", ps)
+	as := &object{}
+	for _, n := range d.Order {
+		as.put(n, AssemblyObject(d.Assemblies[n]))
+	}
+	o.put("assemblies", as)
+	raw, err := marshal(o)
+	if err != nil {
+		return nil, err
+	}
+	var b bytes.Buffer
+	err = json.Indent(&b, raw, "", " ")
+	b.WriteByte('\n')
+	return b.Bytes(), err
+}
+
+func settingsObject(s assembly.Settings) *object {
+	o := &object{}
+	o.put("tolerance_mm", s.ToleranceMM)
+	o.put("tolerance_deg", s.ToleranceDeg)
+	spin := "allowed"
+	if s.FastenersHeld {
+		spin = "held"
+	}
+	o.put("fastener_spin", spin)
+	return o
+}
+
+func partObject(p *part.Part) *object {
+	o := &object{}
+	o.text("number", p.Number)
+	o.text("name", p.Name)
+	o.text("revision", p.Revision)
+	o.text("material", p.Material)
+	if p.Density > 0 {
+		o.put("density_kg_m3", p.Density)
+	}
+	if p.Mass > 0 {
+		o.put("mass_kg", p.Mass)
+	}
+	if p.Fastener {
+		o.put("kind", "fastener")
+	}
+	if p.Source.Format != "" {
+		s := &object{}
+		s.put(p.Source.Format, p.Source.Path)
+		s.text("sha256", p.Source.SHA256)
+		o.put("source", s)
+	}
+	if len(p.Order) > 0 {
+		fs := &object{}
+		for _, n := range p.Order {
+			fs.put(n, featureObject(p.Features[n]))
+		}
+		o.put("features", fs)
+	}
+	if p.Volume.Known {
+		m := &object{}
+		m.put("volume_mm3", p.Volume.MM3)
+		m.put("centroid", p.Volume.Centroid.Array())
+		m.put("inertia_kg_mm2", p.Volume.Inertia)
+		o.put("mass", m)
+	}
+	return o
+}
+
+func featureObject(f part.Feature) *object {
+	o := &object{}
+	o.put("type", string(f.Kind))
+	switch f.Kind {
+	case part.Plane:
+		o.put("origin", f.O.Array())
+		o.put("normal", f.Z.Array())
+	case part.Cylinder:
+		o.put("origin", f.O.Array())
+		o.put("direction", f.Z.Array())
+		o.put("radius", f.Radius)
+		o.text("side", f.Side)
+	case part.Circle:
+		o.put("center", f.O.Array())
+		o.put("normal", f.Z.Array())
+		o.put("radius", f.Radius)
+	case part.Point:
+		o.put("at", f.O.Array())
+	case part.Axis:
+		o.put("origin", f.O.Array())
+		o.put("direction", f.Z.Array())
+	case part.Cone:
+		o.put("apex", f.O.Array())
+		o.put("direction", f.Z.Array())
+		o.put("half_angle", f.HalfAngle)
+	case part.Sphere:
+		o.put("center", f.O.Array())
+		o.put("radius", f.Radius)
+	case part.Frame:
+		o.put("origin", f.O.Array())
+		o.put("z", f.Z.Array())
+		o.put("x", f.X.Array())
+	}
+	return o
+}
+
+func poseObject(p geom.Pose) *object {
+	o := &object{}
+	o.put("origin", p.O.Array())
+	o.put("quaternion", [4]float64{p.Q.W, p.Q.X, p.Q.Y, p.Q.Z})
+	return o
+}
+
+// AssemblyObject is an assembly as it stands in a file; it marshals with its order kept.
+func AssemblyObject(a *assembly.Assembly) json.Marshaler {
+	o := &object{}
+	o.text("number", a.Number)
+	o.text("name", a.Name)
+	if a.Settings != nil {
+		o.put("settings", settingsObject(*a.Settings))
+	}
+	cs := &object{}
+	for _, c := range a.Components {
+		k := &object{}
+		k.text("part", c.Part)
+		k.text("assembly", c.Assembly)
+		k.flag("grounded", c.Grounded)
+		k.flag("suppressed", c.Suppressed)
+		if c.Pose != geom.Home {
+			k.put("pose", poseObject(c.Pose))
+		}
+		cs.put(c.Name, k)
+	}
+	o.put("components", cs)
+	ms := []json.Marshaler{}
+	for _, m := range a.Mates {
+		ms = append(ms, MateObject(m))
+	}
+	o.put("mates", ms)
+	if len(a.Planned) > 0 {
+		var ps []*object
+		for _, p := range a.Planned {
+			k := &object{}
+			if p.Joint != "" {
+				k.put("joint", p.Joint)
+				k.text("of", p.Of)
+			} else {
+				k.put("component", p.Component)
+				k.put("motion", p.Motion)
+				at := "about"
+				if p.Motion == "slide" {
+					at = "along"
+				}
+				k.put(at, p.Ref.String())
+			}
+			ps = append(ps, k)
+		}
+		o.put("planned", ps)
+	}
+	if len(a.Measures) > 0 {
+		k := &object{}
+		for _, m := range a.Measures {
+			k.put(m.Name, measureObject(m))
+		}
+		o.put("measures", k)
+	}
+	if len(a.Drives) > 0 {
+		k := &object{}
+		for _, d := range a.Drives {
+			e := &object{}
+			e.put("joint", d.Joint)
+			e.put("of", d.Of)
+			e.put("from", d.From)
+			e.put("to", d.To)
+			e.put("steps", d.Steps)
+			if len(d.Record) > 0 {
+				e.put("record", d.Record)
+			}
+			k.put(d.Name, e)
+		}
+		o.put("drives", k)
+	}
+	return o
+}
+
+func measureObject(m assembly.Measure) *object {
+	o := &object{}
+	o.put("type", m.Type)
+	ref := func(name string, r *assembly.Ref) {
+		if r != nil {
+			o.put(name, r.String())
+		}
+	}
+	ref("a", m.A)
+	ref("b", m.B)
+	o.text("joint", m.Joint)
+	o.text("of", m.Of)
+	ref("of", m.OfRef)
+	ref("in", m.In)
+	return o
+}
+
+// MateObject is a relation as it stands in a file.
+func MateObject(m *assembly.Mate) json.Marshaler {
+	o := &object{}
+	o.put("id", m.ID)
+	o.put("type", m.Type)
+	o.put("a", m.A.String())
+	o.put("b", m.B.String())
+	if m.About != nil {
+		o.put("about", m.About.String())
+	}
+	o.text("sense", m.Sense)
+	o.num("value", m.Value)
+	o.num("gap", m.Gap)
+	if m.Offset != nil {
+		o.put("offset", m.Offset.Array())
+	}
+	o.num("turn", m.Turn)
+	if len(m.At) > 0 {
+		o.put("at", m.At)
+	}
+	if len(m.Limits) > 0 {
+		l := map[string][2]*float64{}
+		for k, r := range m.Limits {
+			l[k] = [2]*float64{r.Lo, r.Hi}
+		}
+		o.put("limits", l)
+	}
+	o.flag("suppressed", m.Suppressed)
+	o.text("note", m.Note)
+	return o
+}
+
+// ReadMate reads one relation on its own, as an edit carries it.
+func ReadMate(data []byte) (*assembly.Mate, error) {
+	n, err := parse(data)
+	if err != nil {
+		return nil, err
+	}
+	r := &reader{}
+	m := r.mate(n)
+	return m, r.err
+}

@@ -1,0 +1,56 @@
+package geom
+
+// Pose is where a rigid body is: x ↦ O + Q(x) takes its own coordinates to those of its assembly.
+type Pose struct {
+	O Vec
+	Q Quat
+}
+
+// Home is the pose of a body that stands on the origin unturned.
+var Home = Pose{Q: Identity}
+
+// Point takes a point of the body to the assembly.
+func (p Pose) Point(v Vec) Vec { return p.O.Add(p.Q.Rotate(v)) }
+
+// Dir takes a direction of the body to the assembly.
+func (p Pose) Dir(v Vec) Vec { return p.Q.Rotate(v) }
+
+// Mul is the pose of a body placed at c inside something placed at p.
+func (p Pose) Mul(c Pose) Pose { return Pose{p.Point(c.O), p.Q.Mul(c.Q).Unit()} }
+
+// Inverse takes the assembly's coordinates to the body's.
+func (p Pose) Inverse() Pose {
+	q := p.Q.Conj()
+	return Pose{q.Rotate(p.O).Neg(), q}
+}
+
+// Turned is the pose after a small rigid motion: a turn by w about the point c of space, then a slide by v.
+func (p Pose) Turned(c, v, w Vec) Pose {
+	e := Exp(w)
+	return Pose{c.Add(v).Add(e.Rotate(p.O.Sub(c))), e.Mul(p.Q).Unit()}
+}
+
+// Frame is a right-handed set of axes at an origin.
+type Frame struct{ O, X, Y, Z Vec }
+
+// FrameOf builds a frame of an origin, its z direction and a direction that x shall lean to.
+func FrameOf(o, z, x Vec) Frame {
+	z = z.Unit()
+	x = x.Reject(z)
+	if x.Norm() < 1e-9 {
+		x = z.Perp()
+	}
+	x = x.Unit()
+	return Frame{o, x, z.Cross(x), z}
+}
+
+// At places a frame of a body in the assembly.
+func (f Frame) At(p Pose) Frame {
+	return Frame{p.Point(f.O), p.Dir(f.X), p.Dir(f.Y), p.Dir(f.Z)}
+}
+
+// Flipped is the frame turned by half a turn about its x.
+func (f Frame) Flipped() Frame { return Frame{f.O, f.X, f.Y.Neg(), f.Z.Neg()} }
+
+// Pose is the pose of a body whose own axes lie on the frame.
+func (f Frame) Pose() Pose { return Pose{f.O, FromAxes(f.X, f.Y, f.Z)} }

@@ -1,0 +1,206 @@
+// Package solve states relations as equations between rigid bodies and finds poses that satisfy them.
+package solve
+
+import (
+	"math"
+
+	"setfast/core/geom"
+	"setfast/core/part"
+)
+
+// Body is a rigid body of the system.
+type Body struct {
+	Name   string
+	Start  geom.Pose // as given
+	Centre geom.Vec  // in the body: about the middle of the features in use, so that turns and slides stay apart
+	Size   float64   // mm, reach of those features from the centre
+	Fixed  bool
+}
+
+// Feat is a feature on a body (-1: on the assembly itself).
+type Feat struct {
+	Body  int
+	F     part.Feature
+	Frame geom.Frame // in the body
+}
+
+// Relation is a relation ready to be evaluated.
+type Relation struct {
+	ID, Type      string
+	A, B, About   Feat
+	HasAbout      bool
+	Sense         float64 // +1 same, -1 opposed
+	SenseGiven    bool    // stated, not read off the start pose
+	Value, Gap    float64
+	Side          float64 // the side an unsigned distance started on
+	Hold          []Hold  // joint coordinates kept at a value
+	rows          func(*Relation, *Rows, *view, *view, *view)
+	Coordinates   []Coordinate
+	flipB         bool
+	hasFrameSense bool
+}
+
+// Hold keeps a coordinate of a joint at a value (mm or radians).
+type Hold struct {
+	Of    string
+	Value float64
+}
+
+// System is a set of bodies and the relations in force between them.
+type System struct {
+	Bodies []Body
+	Rels   []*Relation
+}
+
+// NewPoses gives the start poses.
+func (s *System) NewPoses() []geom.Pose {
+	p := make([]geom.Pose, len(s.Bodies))
+	for i := range s.Bodies {
+		p[i] = s.Bodies[i].Start
+	}
+	return p
+}
+
+// Measure sets centres and sizes of the bodies from the features that relations use.
+func (s *System) Measure() {
+	type box struct {
+		lo, hi geom.Vec
+		r      float64
+		any    bool
+	}
+	bs := make([]box, len(s.Bodies))
+	touch := func(f *Feat) {
+		if f.Body < 0 {
+			return
+		}
+		b := &bs[f.Body]
+		p := f.Frame.O
+		if !b.any {
+			b.lo, b.hi, b.any = p, p, true
+		}
+		b.lo = geom.V(math.Min(b.lo.X, p.X), math.Min(b.lo.Y, p.Y), math.Min(b.lo.Z, p.Z))
+		b.hi = geom.V(math.Max(b.hi.X, p.X), math.Max(b.hi.Y, p.Y), math.Max(b.hi.Z, p.Z))
+		b.r = math.Max(b.r, f.F.Radius)
+	}
+	for _, r := range s.Rels {
+		touch(&r.A)
+		touch(&r.B)
+		if r.HasAbout {
+			touch(&r.About)
+		}
+	}
+	for i := range s.Bodies {
+		b := bs[i]
+		if !b.any {
+			s.Bodies[i].Size = 1
+			continue
+		}
+		s.Bodies[i].Centre = b.lo.Add(b.hi).Scale(0.5)
+		size := math.Max(b.hi.Sub(b.lo).Norm()/2, b.r)
+		if size < 1e-3 {
+			size = 10 // a single point says nothing of the size
+		}
+		s.Bodies[i].Size = size
+	}
+}
+
+func (s *System) look(f *Feat, poses []geom.Pose) view {
+	if f.Body < 0 {
+		return view{body: -1, Frame: f.Frame}
+	}
+	b := &s.Bodies[f.Body]
+	p := poses[f.Body]
+	v := view{body: f.Body, Frame: f.Frame.At(p)}
+	if b.Fixed {
+		v.body = -1
+		return v
+	}
+	v.c = p.Point(b.Centre)
+	v.invSize = 1 / b.Size
+	return v
+}
+
+// Eval states the equations of one relation at the given poses, each residual in mm.
+func (s *System) Eval(r *Relation, poses []geom.Pose, out *Rows) []Row {
+	out.list = out.list[:0]
+	a, b := s.look(&r.A, poses), s.look(&r.B, poses)
+	var c view
+	if r.HasAbout {
+		c = s.look(&r.About, poses)
+	}
+	if r.flipB {
+		b.Frame = b.Frame.Flipped()
+	}
+	r.rows(r, out, &a, &b, &c)
+	for _, h := range r.Hold {
+		row := out.add(false)
+		v, ang := r.coordinate(row, h.Of, &a, &b)
+		d := v - h.Value
+		if ang {
+			d = Wrap(d)
+		}
+		row.R, row.Angular = d, ang
+		if ang {
+			row.scale(AngleWeight)
+		}
+	}
+	return out.list
+}
+
+// Miss is how far a relation is from holding.
+type Miss struct{ MM, Deg float64 }
+
+// Worst is the larger of the misses of each kind.
+func (m Miss) Worst(o Miss) Miss { return Miss{math.Max(m.MM, o.MM), math.Max(m.Deg, o.Deg)} }
+
+// Within tells whether a miss stays inside tolerances in mm and degrees.
+func (m Miss) Within(mm, deg float64) bool { return m.MM <= mm && m.Deg <= deg }
+
+// MissOf sums a relation's residuals into a length and an angle.
+func MissOf(rows []Row) Miss {
+	var mm, rad float64
+	for i := range rows {
+		if rows[i].Angular {
+			x := rows[i].R / AngleWeight
+			rad += x * x
+		} else {
+			mm += rows[i].R * rows[i].R
+		}
+	}
+	return Miss{math.Sqrt(mm), math.Sqrt(rad) * 180 / math.Pi}
+}
+
+// Miss evaluates how far a relation is from holding at the given poses.
+func (s *System) Miss(r *Relation, poses []geom.Pose) Miss {
+	var rs Rows
+	return MissOf(s.Eval(r, poses, &rs))
+}
+
+// Move shifts a body by a small motion in the row's own measure.
+func (s *System) Move(p geom.Pose, body int, d []float64) geom.Pose {
+	b := &s.Bodies[body]
+	k := 1 / b.Size
+	return p.Turned(p.Point(b.Centre), geom.V(d[0], d[1], d[2]), geom.V(d[3]*k, d[4]*k, d[5]*k))
+}
+
+// BodiesOf lists the free bodies a relation touches, each once.
+func (s *System) BodiesOf(r *Relation) []int {
+	var out []int
+	add := func(i int) {
+		if i < 0 || s.Bodies[i].Fixed {
+			return
+		}
+		for _, o := range out {
+			if o == i {
+				return
+			}
+		}
+		out = append(out, i)
+	}
+	add(r.A.Body)
+	add(r.B.Body)
+	if r.HasAbout {
+		add(r.About.Body)
+	}
+	return out
+}

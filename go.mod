@@ -1,0 +1,3 @@
+module setfast
+
+go 1.26
