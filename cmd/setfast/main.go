@@ -13,6 +13,8 @@ func run(args []string) int {
 		args = []string{"help"}
 	}
 	switch args[0] {
+	case "inspect":
+		return runInspect(args[1:], os.Stdout, os.Stderr)
 	case "check":
 		return runCheck(args[1:], os.Stdout, os.Stderr)
 	}

@@ -1,0 +1,555 @@
+// Reads STEP and IGES through the XCAF documents of Open CASCADE and tells what is in them.
+#include "occt.h"
+#include "common.h"
+
+#include <BRepAdaptor_Curve.hxx>
+#include <BRepAdaptor_Surface.hxx>
+#include <BRepBndLib.hxx>
+#include <BRepBuilderAPI_MakeSolid.hxx>
+#include <BRepBuilderAPI_Sewing.hxx>
+#include <BRepGProp.hxx>
+#include <BRepLib.hxx>
+#include <BRepMesh_IncrementalMesh.hxx>
+#include <BRepTools.hxx>
+#include <BRepTopAdaptor_FClass2d.hxx>
+#include <BRep_Builder.hxx>
+#include <BRep_Tool.hxx>
+#include <Bnd_Box.hxx>
+#include <GProp_GProps.hxx>
+#include <GeomLProp_SLProps.hxx>
+#include <IGESCAFControl_Reader.hxx>
+#include <IGESData_IGESModel.hxx>
+#include <Interface_Static.hxx>
+#include <Message.hxx>
+#include <Message_Messenger.hxx>
+#include <OSD.hxx>
+#include <Poly_PolygonOnTriangulation.hxx>
+#include <Poly_Triangulation.hxx>
+#include <Quantity_Color.hxx>
+#include <STEPCAFControl_ExternFile.hxx>
+#include <STEPCAFControl_Reader.hxx>
+#include <Standard_ErrorHandler.hxx>
+#include <Standard_Failure.hxx>
+#include <TCollection_AsciiString.hxx>
+#include <TCollection_ExtendedString.hxx>
+#include <TDF_ChildIterator.hxx>
+#include <TDF_Label.hxx>
+#include <TDF_LabelSequence.hxx>
+#include <TDF_Tool.hxx>
+#include <TDataStd_Name.hxx>
+#include <TDocStd_Document.hxx>
+#include <TopExp.hxx>
+#include <TopExp_Explorer.hxx>
+#include <TopTools_IndexedDataMapOfShapeListOfShape.hxx>
+#include <TopTools_IndexedMapOfShape.hxx>
+#include <TopoDS.hxx>
+#include <TopoDS_Compound.hxx>
+#include <TopoDS_Solid.hxx>
+#include <XCAFApp_Application.hxx>
+#include <XCAFDoc_ColorTool.hxx>
+#include <XCAFDoc_DocumentTool.hxx>
+#include <XCAFDoc_ShapeTool.hxx>
+
+#include <map>
+#include <stdexcept>
+
+void sf_start(void) {
+  Message::DefaultMessenger()->ChangePrinters().Clear();
+  OSD::SetSignal(Standard_False);
+}
+
+void sf_free(sf_result r) {
+  free(r.json);
+  free(r.blob);
+  free(r.error);
+}
+
+namespace {
+
+std::string label_name(const TDF_Label &l) {
+  Handle(TDataStd_Name) n;
+  if (!l.FindAttribute(TDataStd_Name::GetID(), n)) return "";
+  TCollection_ExtendedString e = n->Get();
+  std::vector<char> b(e.LengthOfCString() + 1, 0);
+  Standard_PCharacter p = b.data();
+  e.ToUTF8CString(p);
+  return std::string(b.data());
+}
+
+std::string label_id(const TDF_Label &l) {
+  TCollection_AsciiString s;
+  TDF_Tool::Entry(l, s);
+  return s.ToCString();
+}
+
+bool nothing_name(const std::string &n) {
+  return n.empty() || n == "SOLID" || n == "COMPOUND" || n == "SHELL" || n == "COMPSOLID" || n.rfind("=>[", 0) == 0;
+}
+
+// Some writers wrap each part in an assembly of its own, of nameless solids and an empty compound.
+bool pseudo_assembly(const TDF_Label &l) {
+  TDF_LabelSequence cs;
+  XCAFDoc_ShapeTool::GetComponents(l, cs);
+  for (int i = 1; i <= cs.Length(); i++) {
+    TDF_Label ref;
+    if (!XCAFDoc_ShapeTool::GetReferredShape(cs.Value(i), ref)) return false;
+    if (XCAFDoc_ShapeTool::IsAssembly(ref)) return false;
+    if (!nothing_name(label_name(ref)) || !nothing_name(label_name(cs.Value(i)))) return false;
+  }
+  return cs.Length() > 0;
+}
+
+struct reader {
+  json out;
+  std::vector<char> blob;
+  Handle(XCAFDoc_ColorTool) colors;
+  int instances = 0, max_instances = 0;
+  std::vector<TDF_Label> parts;
+  std::map<std::string, int> part_of;
+  std::map<std::string, std::string> part_name;
+
+  size_t floats(const std::vector<float> &v) {
+    size_t at = blob.size();
+    blob.insert(blob.end(), (const char *)v.data(), (const char *)(v.data() + v.size()));
+    return at;
+  }
+  size_t ints(const std::vector<uint32_t> &v) {
+    size_t at = blob.size();
+    blob.insert(blob.end(), (const char *)v.data(), (const char *)(v.data() + v.size()));
+    return at;
+  }
+
+  // part gives the index of a product, numbered as they are met.
+  int part(const TDF_Label &l, const std::string &instance_name) {
+    std::string id = label_id(l);
+    auto it = part_of.find(id);
+    if (it != part_of.end()) return it->second;
+    int k = (int)parts.size();
+    part_of[id] = k;
+    parts.push_back(l);
+    std::string n = label_name(l);
+    if (nothing_name(n)) n = nothing_name(instance_name) ? "" : instance_name;
+    part_name[id] = n;
+    return k;
+  }
+
+  void placement(const TopLoc_Location &loc) {
+    gp_Trsf t = loc.Transformation();
+    gp_Quaternion q = t.GetRotation();
+    out.kxyz("origin", t.TranslationPart());
+    out.key("quaternion");
+    out.open('[');
+    out.num(q.W()); out.num(q.X()); out.num(q.Y()); out.num(q.Z());
+    out.close(']');
+    out.knum("scale", t.ScaleFactor());
+    out.key("mirrored");
+    out.boolean(t.IsNegative());
+  }
+
+  void tree(const TDF_Label &use, const TDF_Label &what, const TopLoc_Location &loc, int depth) {
+    if (depth > 64) throw std::runtime_error("assemblies are nested too deeply");
+    if (++instances > max_instances) throw std::runtime_error("the file places more instances than can be taken");
+    out.open('{');
+    std::string use_name = label_name(use);
+    out.kstr("name", nothing_name(use_name) ? "" : use_name);
+    placement(loc);
+    if (XCAFDoc_ShapeTool::IsAssembly(what) && !pseudo_assembly(what)) {
+      std::string n = label_name(what);
+      out.kstr("product", nothing_name(n) ? "" : n);
+      out.kstr("id", label_id(what));
+      out.key("children");
+      out.open('[');
+      TDF_LabelSequence cs;
+      XCAFDoc_ShapeTool::GetComponents(what, cs);
+      for (int i = 1; i <= cs.Length(); i++) {
+        TDF_Label ref;
+        if (!XCAFDoc_ShapeTool::GetReferredShape(cs.Value(i), ref)) continue;
+        TopoDS_Shape s = XCAFDoc_ShapeTool::GetShape(ref);
+        if (!XCAFDoc_ShapeTool::IsAssembly(ref) && empty(s)) continue;
+        tree(cs.Value(i), ref, XCAFDoc_ShapeTool::GetLocation(cs.Value(i)), depth + 1);
+      }
+      out.close(']');
+    } else {
+      out.kint("part", part(what, use_name));
+    }
+    out.close('}');
+  }
+
+  static bool empty(const TopoDS_Shape &s) {
+    if (s.IsNull()) return true;
+    TopExp_Explorer x(s, TopAbs_FACE);
+    return !x.More();
+  }
+
+  bool color(const TopoDS_Shape &s, const TDF_Label &l, Quantity_Color &c) {
+    for (XCAFDoc_ColorType t : {XCAFDoc_ColorSurf, XCAFDoc_ColorGen}) {
+      if (colors->GetColor(l, t, c) || (!s.IsNull() && colors->GetColor(s, t, c))) return true;
+    }
+    for (TDF_ChildIterator it(l); it.More(); it.Next())
+      if (colors->GetColor(it.Value(), XCAFDoc_ColorSurf, c)) return true;
+    for (TopExp_Explorer x(s, TopAbs_SOLID); x.More(); x.Next())
+      if (colors->GetColor(x.Current(), XCAFDoc_ColorSurf, c)) return true;
+    return false;
+  }
+
+  // samples of points and outward normals, for surfaces that only look free-form
+  void samples(const TopoDS_Face &f, const BRepAdaptor_Surface &a) {
+    double u0, u1, v0, v1;
+    BRepTools::UVBounds(f, u0, u1, v0, v1);
+    BRepTopAdaptor_FClass2d in(f, 1e-7);
+    bool flip = f.Orientation() == TopAbs_REVERSED;
+    out.key("samples");
+    out.open('[');
+    const int n = 7;
+    for (int i = 0; i < n; i++)
+      for (int j = 0; j < n; j++) {
+        double u = u0 + (u1 - u0) * (i + 0.5) / n, v = v0 + (v1 - v0) * (j + 0.5) / n;
+        gp_Pnt p;
+        gp_Vec du, dv;
+        a.D1(u, v, p, du, dv);
+        gp_Vec nn = du.Crossed(dv);
+        if (nn.Magnitude() < 1e-12) continue;
+        nn.Normalize();
+        if (flip) nn.Reverse();
+        out.open('[');
+        out.num(p.X()); out.num(p.Y()); out.num(p.Z());
+        out.num(nn.X()); out.num(nn.Y()); out.num(nn.Z());
+        out.close(']');
+      }
+    out.close(']');
+  }
+
+  void face(const TopoDS_Face &f, bool &analytic) {
+    BRepAdaptor_Surface a(f);
+    out.open('{');
+    double u0, u1, v0, v1;
+    BRepTools::UVBounds(f, u0, u1, v0, v1);
+    gp_Pnt p;
+    gp_Vec du, dv;
+    a.D1((u0 + u1) / 2, (v0 + v1) / 2, p, du, dv);
+    gp_Vec n = du.Crossed(dv);
+    if (n.Magnitude() > 1e-14) n.Normalize();
+    if (f.Orientation() == TopAbs_REVERSED) n.Reverse();
+    out.kxyz("at", p.XYZ());
+    out.kxyz("normal", n.XYZ());
+    switch (a.GetType()) {
+    case GeomAbs_Plane:
+      out.kstr("kind", "plane");
+      break;
+    case GeomAbs_Cylinder: {
+      gp_Cylinder c = a.Cylinder();
+      out.kstr("kind", "cylinder");
+      out.kxyz("origin", c.Location().XYZ());
+      out.kxyz("direction", c.Axis().Direction().XYZ());
+      out.knum("radius", c.Radius());
+      out.knum("from", v0);
+      out.knum("to", v1);
+      out.knum("sweep", u1 - u0);
+      break;
+    }
+    case GeomAbs_Cone: {
+      gp_Cone c = a.Cone();
+      out.kstr("kind", "cone");
+      out.kxyz("origin", c.Apex().XYZ());
+      // the direction in which the cone opens
+      gp_Dir d = c.Axis().Direction();
+      gp_Pnt q = a.Value(u0, (v0 + v1) / 2);
+      if (gp_Vec(c.Apex(), q).Dot(gp_Vec(d)) < 0) d.Reverse();
+      out.kxyz("direction", d.XYZ());
+      out.knum("half_angle", std::fabs(c.SemiAngle()) * 180 / M_PI);
+      break;
+    }
+    case GeomAbs_Sphere: {
+      gp_Sphere s = a.Sphere();
+      out.kstr("kind", "sphere");
+      out.kxyz("origin", s.Location().XYZ());
+      out.knum("radius", s.Radius());
+      break;
+    }
+    case GeomAbs_Torus: {
+      gp_Torus t = a.Torus();
+      out.kstr("kind", "torus");
+      out.kxyz("origin", t.Location().XYZ());
+      out.kxyz("direction", t.Axis().Direction().XYZ());
+      out.knum("radius", t.MajorRadius());
+      out.knum("minor", t.MinorRadius());
+      break;
+    }
+    default:
+      analytic = false;
+      out.kstr("kind", "other");
+      samples(f, a);
+    }
+    out.close('}');
+  }
+
+  void edge(const TopoDS_Edge &e, double &deflection) {
+    out.open('{');
+    if (BRep_Tool::Degenerated(e)) {
+      out.kstr("kind", "none");
+      out.close('}');
+      return;
+    }
+    BRepAdaptor_Curve c(e);
+    double a = c.FirstParameter(), b = c.LastParameter();
+    out.kxyz("from", c.Value(a).XYZ());
+    out.kxyz("to", c.Value(b).XYZ());
+    switch (c.GetType()) {
+    case GeomAbs_Line:
+      out.kstr("kind", "line");
+      break;
+    case GeomAbs_Circle:
+      out.kstr("kind", "circle");
+      out.kxyz("origin", c.Circle().Location().XYZ());
+      out.kxyz("direction", c.Circle().Axis().Direction().XYZ());
+      out.knum("radius", c.Circle().Radius());
+      out.knum("sweep", b - a);
+      break;
+    default: {
+      out.kstr("kind", "other");
+      out.key("samples");
+      out.open('[');
+      for (int i = 0; i <= 16; i++) out.xyz(c.Value(a + (b - a) * i / 16).XYZ());
+      out.close(']');
+    }
+    }
+    out.close('}');
+  }
+
+  // mesh writes triangles with a range per face, and a polyline per edge.
+  void mesh(const TopoDS_Shape &s, const TopTools_IndexedMapOfShape &faces, const TopTools_IndexedMapOfShape &edges) {
+    std::vector<float> pos, nor, lines;
+    std::vector<uint32_t> idx, faceEnd, lineEnd;
+    for (int i = 1; i <= faces.Extent(); i++) {
+      TopoDS_Face f = TopoDS::Face(faces(i));
+      TopLoc_Location loc;
+      Handle(Poly_Triangulation) t = BRep_Tool::Triangulation(f, loc);
+      if (!t.IsNull()) {
+        gp_Trsf tr = loc.Transformation();
+        bool flip = (f.Orientation() == TopAbs_REVERSED) != tr.IsNegative();
+        uint32_t base = pos.size() / 3;
+        std::vector<gp_Pnt> ps;
+        for (int k = 1; k <= t->NbNodes(); k++) ps.push_back(t->Node(k).Transformed(tr));
+        std::vector<gp_XYZ> ns(ps.size(), gp_XYZ(0, 0, 0));
+        for (int k = 1; k <= t->NbTriangles(); k++) {
+          int a, b, c;
+          t->Triangle(k).Get(a, b, c);
+          if (flip) std::swap(b, c);
+          gp_XYZ n = (ps[b - 1].XYZ() - ps[a - 1].XYZ()) ^ (ps[c - 1].XYZ() - ps[a - 1].XYZ());
+          for (int v : {a, b, c}) { ns[v - 1] += n; idx.push_back(base + v - 1); }
+        }
+        for (size_t k = 0; k < ps.size(); k++) {
+          double m = ns[k].Modulus();
+          gp_XYZ n = m > 0 ? ns[k] / m : gp_XYZ(0, 0, 1);
+          for (int d = 1; d <= 3; d++) { pos.push_back(ps[k].Coord(d)); nor.push_back(n.Coord(d)); }
+        }
+      }
+      faceEnd.push_back(idx.size());
+    }
+    TopTools_IndexedDataMapOfShapeListOfShape owner;
+    TopExp::MapShapesAndAncestors(s, TopAbs_EDGE, TopAbs_FACE, owner);
+    for (int i = 1; i <= edges.Extent(); i++) {
+      TopoDS_Edge e = TopoDS::Edge(edges(i));
+      const TopTools_ListOfShape *fs = owner.Seek(e);
+      if (fs && !fs->IsEmpty() && !BRep_Tool::Degenerated(e)) {
+        TopoDS_Face f = TopoDS::Face(fs->First());
+        TopLoc_Location loc;
+        Handle(Poly_Triangulation) t = BRep_Tool::Triangulation(f, loc);
+        if (!t.IsNull()) {
+          Handle(Poly_PolygonOnTriangulation) p = BRep_Tool::PolygonOnTriangulation(e, t, loc);
+          if (!p.IsNull()) {
+            gp_Trsf tr = loc.Transformation();
+            for (int k = 1; k <= p->NbNodes(); k++) {
+              gp_Pnt q = t->Node(p->Node(k)).Transformed(tr);
+              for (int d = 1; d <= 3; d++) lines.push_back(q.Coord(d));
+            }
+          }
+        }
+      }
+      lineEnd.push_back(lines.size() / 3);
+    }
+    out.key("mesh");
+    out.open('{');
+    out.kint("positions", floats(pos)); out.kint("vertices", pos.size() / 3);
+    out.kint("normals", floats(nor));
+    out.kint("indices", ints(idx)); out.kint("triangles", idx.size() / 3);
+    out.kint("face_ends", ints(faceEnd)); out.kint("faces", faceEnd.size());
+    out.kint("lines", floats(lines)); out.kint("line_points", lines.size() / 3);
+    out.kint("line_ends", ints(lineEnd)); out.kint("edges", lineEnd.size());
+    out.close('}');
+  }
+
+  // sewn joins loose faces into solids where they close.
+  static TopoDS_Shape sewn(const TopoDS_Shape &s) {
+    if (TopExp_Explorer(s, TopAbs_SOLID).More()) return s;
+    Bnd_Box box;
+    BRepBndLib::Add(s, box);
+    double tol = box.IsVoid() ? 1e-3 : std::max(1e-6, std::sqrt(box.SquareExtent()) * 1e-5);
+    BRepBuilderAPI_Sewing sew(tol);
+    sew.Add(s);
+    sew.Perform();
+    TopoDS_Shape r = sew.SewedShape();
+    if (r.IsNull()) return s;
+    BRep_Builder b;
+    TopoDS_Compound c;
+    b.MakeCompound(c);
+    bool any = false;
+    for (TopExp_Explorer x(r, TopAbs_SHELL); x.More(); x.Next()) {
+      TopoDS_Shell sh = TopoDS::Shell(x.Current());
+      if (!BRep_Tool::IsClosed(sh)) return r;
+      TopoDS_Solid so = BRepBuilderAPI_MakeSolid(sh).Solid();
+      BRepLib::OrientClosedSolid(so);
+      b.Add(c, so);
+      any = true;
+    }
+    return any ? TopoDS_Shape(c) : r;
+  }
+
+  void shape(const TDF_Label &l, int k) {
+    TopoDS_Shape s = XCAFDoc_ShapeTool::GetShape(l);
+    s.Location(TopLoc_Location());
+    bool had_solid = TopExp_Explorer(s, TopAbs_SOLID).More();
+    if (!had_solid) s = sewn(s);
+    TopTools_IndexedMapOfShape solids, faces, edges, verts;
+    TopExp::MapShapes(s, TopAbs_SOLID, solids);
+    TopExp::MapShapes(s, TopAbs_FACE, faces);
+    TopExp::MapShapes(s, TopAbs_EDGE, edges);
+    TopExp::MapShapes(s, TopAbs_VERTEX, verts);
+    out.open('{');
+    out.kstr("name", part_name[label_id(l)]);
+    out.kint("solids", solids.Extent());
+    out.key("sewn");
+    out.boolean(!had_solid && solids.Extent() > 0);
+    Quantity_Color c;
+    if (color(XCAFDoc_ShapeTool::GetShape(l), l, c)) {
+      double r, g, b;
+      c.Values(r, g, b, Quantity_TOC_sRGB);
+      out.kxyz("color", gp_XYZ(r, g, b));
+    }
+    Bnd_Box box;
+    BRepBndLib::Add(s, box);
+    double diag = 0;
+    if (!box.IsVoid()) diag = std::sqrt(box.SquareExtent());
+    bool analytic = true;
+    out.key("faces");
+    out.open('[');
+    for (int i = 1; i <= faces.Extent(); i++) face(TopoDS::Face(faces(i)), analytic);
+    out.close(']');
+    out.key("edges");
+    out.open('[');
+    double d = diag;
+    for (int i = 1; i <= edges.Extent(); i++) edge(TopoDS::Edge(edges(i)), d);
+    out.close(']');
+    out.key("vertices");
+    out.open('[');
+    for (int i = 1; i <= verts.Extent(); i++) out.xyz(BRep_Tool::Pnt(TopoDS::Vertex(verts(i))).XYZ());
+    out.close(']');
+    GProp_GProps surf;
+    BRepGProp::SurfaceProperties(s, surf);
+    out.knum("area", surf.Mass());
+    if (solids.Extent() > 0) {
+      GProp_GProps g;
+      if (analytic) BRepGProp::VolumeProperties(s, g, Standard_True);
+      else BRepGProp::VolumeProperties(s, g, 1e-8, Standard_True);
+      out.knum("volume", g.Mass());
+      out.kxyz("centroid", g.CentreOfMass().XYZ());
+      gp_Mat m = g.MatrixOfInertia();
+      out.key("inertia");
+      out.open('[');
+      for (int i = 1; i <= 3; i++) out.xyz(m.Row(i));
+      out.close(']');
+    }
+    if (diag > 0) {
+      // relative to the size of the part: an absolute one explodes on files in odd units
+      BRepMesh_IncrementalMesh(s, diag * 0.0012, Standard_False, 0.3, Standard_False);
+      mesh(s, faces, edges);
+      double x0, y0, z0, x1, y1, z1;
+      Bnd_Box tight;
+      BRepBndLib::AddOptimal(s, tight, Standard_True, Standard_False);
+      (tight.IsVoid() ? box : tight).Get(x0, y0, z0, x1, y1, z1);
+      out.kxyz("low", gp_XYZ(x0, y0, z0));
+      out.kxyz("high", gp_XYZ(x1, y1, z1));
+    }
+    out.close('}');
+  }
+
+  sf_result read(const char *path, const char *format, int most) {
+    max_instances = most;
+    Handle(TDocStd_Document) doc;
+    XCAFApp_Application::GetApplication()->NewDocument("MDTV-XCAF", doc);
+    out.open('{');
+    std::vector<std::string> missing;
+    if (!strcmp(format, "iges")) {
+      IGESCAFControl_Reader r;
+      r.SetNameMode(true);
+      r.SetColorMode(true);
+      Interface_Static::SetCVal("xstep.cascade.unit", "MM");
+      if (r.ReadFile(path) != IFSelect_RetDone) return fail("this is not a readable IGES file");
+      if (!r.Transfer(doc)) return fail("the IGES file holds no shape that can be read");
+    } else {
+      STEPCAFControl_Reader r;
+      r.SetNameMode(true);
+      r.SetColorMode(true);
+      r.SetLayerMode(false);
+      r.SetPropsMode(false);
+      Interface_Static::SetCVal("xstep.cascade.unit", "MM");
+      if (r.ReadFile(path) != IFSelect_RetDone) return fail("this is not a readable STEP file");
+      if (!r.Transfer(doc)) return fail("the STEP file holds no product that can be read");
+      for (NCollection_DataMap<TCollection_AsciiString, Handle(STEPCAFControl_ExternFile)>::Iterator it(r.ExternFiles()); it.More(); it.Next())
+        if (it.Value()->GetLoadStatus() != IFSelect_RetDone || !it.Value()->GetTransferStatus()) missing.push_back(it.Key().ToCString());
+    }
+    colors = XCAFDoc_DocumentTool::ColorTool(doc->Main());
+    Handle(XCAFDoc_ShapeTool) st = XCAFDoc_DocumentTool::ShapeTool(doc->Main());
+    out.key("missing");
+    out.open('[');
+    for (auto &m : missing) out.str(m);
+    out.close(']');
+    TDF_LabelSequence roots;
+    st->GetFreeShapes(roots);
+    out.key("roots");
+    out.open('[');
+    for (int i = 1; i <= roots.Length(); i++) {
+      TDF_Label l = roots.Value(i), what = l;
+      TDF_Label ref;
+      TopLoc_Location loc;
+      if (XCAFDoc_ShapeTool::IsReference(l) && XCAFDoc_ShapeTool::GetReferredShape(l, ref)) { what = ref; loc = XCAFDoc_ShapeTool::GetLocation(l); }
+      if (empty(XCAFDoc_ShapeTool::GetShape(what))) continue;
+      if (!XCAFDoc_ShapeTool::IsAssembly(what)) loc = XCAFDoc_ShapeTool::GetShape(what).Location();
+      tree(l, what, loc, 0);
+    }
+    out.close(']');
+    out.key("parts");
+    out.open('[');
+    for (size_t i = 0; i < parts.size(); i++) shape(parts[i], (int)i);
+    out.close(']');
+    out.close('}');
+    if (parts.empty() && missing.empty()) return fail("the file holds no parts");
+    sf_result res;
+    memset(&res, 0, sizeof res);
+    res.json_len = out.s.size();
+    res.json = (char *)malloc(res.json_len + 1);
+    memcpy(res.json, out.s.c_str(), res.json_len + 1);
+    res.blob_len = blob.size();
+    res.blob = (char *)malloc(blob.size() + 1);
+    memcpy(res.blob, blob.data(), blob.size());
+    return res;
+  }
+};
+
+} // namespace
+
+sf_result sf_read(const char *path, const char *format, int max_instances) {
+  try {
+    OCC_CATCH_SIGNALS
+    reader r;
+    return r.read(path, format, max_instances);
+  } catch (Standard_Failure const &e) {
+    return fail(std::string("the file is damaged (") + e.DynamicType()->Name() + ")");
+  } catch (std::bad_alloc const &) {
+    return fail("the file needs more memory than it may have");
+  } catch (std::exception const &e) {
+    return fail(e.what());
+  } catch (...) {
+    return fail("the file is damaged");
+  }
+}

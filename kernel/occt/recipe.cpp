@@ -1,0 +1,211 @@
+// Makes shapes from recipes, one word and its numbers a line, on a stack of shapes:
+//   box X Y Z DX DY DZ            a block from its low corner
+//   cyl X Y Z  DX DY DZ  R H      a cylinder from the middle of its base, along a direction
+//   cone X Y Z  DX DY DZ  R1 R2 H
+//   sphere X Y Z R
+//   prism  X Y Z  H  N  x1 y1 … xN yN      a polygon in a plane z, raised by H
+//   cut | fuse | common           the two shapes on top become one
+//   move X Y Z | turn X Y Z DX DY DZ DEG | mirror X Y Z DX DY DZ
+//   chamfer D | round R           all edges of the top shape that can take it
+//   color R G B                   of the product written next
+//   product NAME…                 the top shape becomes a part of this name
+//   step PATH                     writes all products since the last one to a STEP file (AP214)
+//   step242 PATH | iges PATH
+#include "occt.h"
+#include "common.h"
+
+#include <BRepAlgoAPI_Common.hxx>
+#include <BRepAlgoAPI_Cut.hxx>
+#include <BRepAlgoAPI_Fuse.hxx>
+#include <BRepBuilderAPI_MakeFace.hxx>
+#include <BRepBuilderAPI_MakePolygon.hxx>
+#include <BRepBuilderAPI_NurbsConvert.hxx>
+#include <BRepBuilderAPI_Transform.hxx>
+#include <BRepFilletAPI_MakeChamfer.hxx>
+#include <BRepFilletAPI_MakeFillet.hxx>
+#include <BRepPrimAPI_MakeBox.hxx>
+#include <BRepPrimAPI_MakeCone.hxx>
+#include <BRepPrimAPI_MakeCylinder.hxx>
+#include <BRepPrimAPI_MakePrism.hxx>
+#include <BRepPrimAPI_MakeSphere.hxx>
+#include <IGESControl_Writer.hxx>
+#include <Interface_Static.hxx>
+#include <Quantity_Color.hxx>
+#include <STEPCAFControl_Controller.hxx>
+#include <STEPCAFControl_Writer.hxx>
+#include <ShapeUpgrade_UnifySameDomain.hxx>
+#include <Standard_ErrorHandler.hxx>
+#include <Standard_Failure.hxx>
+#include <TDataStd_Name.hxx>
+#include <TDocStd_Document.hxx>
+#include <TopExp.hxx>
+#include <TopTools_IndexedMapOfShape.hxx>
+#include <TopoDS.hxx>
+#include <XCAFApp_Application.hxx>
+#include <XCAFDoc_ColorTool.hxx>
+#include <XCAFDoc_DocumentTool.hxx>
+#include <XCAFDoc_ShapeTool.hxx>
+
+#include <sstream>
+#include <stdexcept>
+
+namespace {
+
+struct product {
+  std::string name;
+  TopoDS_Shape shape;
+  Quantity_Color color;
+  bool colored;
+};
+
+struct maker {
+  std::vector<TopoDS_Shape> stack;
+  std::vector<product> products;
+  Quantity_Color color;
+  bool colored = false;
+
+  TopoDS_Shape pop() {
+    if (stack.empty()) throw std::runtime_error("the stack of shapes is empty");
+    TopoDS_Shape s = stack.back();
+    stack.pop_back();
+    return s;
+  }
+
+  // ap writes the products gathered so far.
+  void write(const std::string &word, const std::string &path) {
+    if (word == "iges") {
+      IGESControl_Writer w("MM", 1); // solids as B-rep entities
+      for (auto &p : products) w.AddShape(p.shape);
+      w.ComputeModel();
+      if (!w.Write(path.c_str())) throw std::runtime_error("cannot write " + path);
+      products.clear();
+      return;
+    }
+    STEPCAFControl_Controller::Init();
+    Interface_Static::SetCVal("write.step.schema", word == "step242" ? "AP242DIS" : "AP214IS");
+    Interface_Static::SetCVal("write.step.unit", "MM");
+    Handle(TDocStd_Document) doc;
+    XCAFApp_Application::GetApplication()->NewDocument("MDTV-XCAF", doc);
+    Handle(XCAFDoc_ShapeTool) st = XCAFDoc_DocumentTool::ShapeTool(doc->Main());
+    Handle(XCAFDoc_ColorTool) ct = XCAFDoc_DocumentTool::ColorTool(doc->Main());
+    for (auto &p : products) {
+      TDF_Label l = st->AddShape(p.shape, Standard_False);
+      TDataStd_Name::Set(l, TCollection_ExtendedString(p.name.c_str(), Standard_True));
+      if (p.colored) ct->SetColor(l, p.color, XCAFDoc_ColorSurf);
+    }
+    STEPCAFControl_Writer w;
+    w.SetNameMode(true);
+    w.SetColorMode(true);
+    if (!w.Transfer(doc) || w.Write(path.c_str()) != IFSelect_RetDone) throw std::runtime_error("cannot write " + path);
+    products.clear();
+  }
+
+  void line(const std::string &text) {
+    std::istringstream in(text);
+    std::string w;
+    if (!(in >> w) || w[0] == '#') return;
+    auto num = [&]() {
+      double v;
+      if (!(in >> v)) throw std::runtime_error("a number is missing in: " + text);
+      return v;
+    };
+    auto pnt = [&]() { double x = num(), y = num(), z = num(); return gp_Pnt(x, y, z); };
+    auto dir = [&]() { double x = num(), y = num(), z = num(); return gp_Dir(x, y, z); };
+    auto rest = [&]() { std::string s; std::getline(in >> std::ws, s); return s; };
+    if (w == "box") {
+      gp_Pnt p = pnt();
+      double a = num(), b = num(), c = num();
+      stack.push_back(BRepPrimAPI_MakeBox(p, a, b, c).Shape());
+    } else if (w == "cyl") {
+      gp_Pnt p = pnt();
+      gp_Dir d = dir();
+      double r = num(), h = num();
+      stack.push_back(BRepPrimAPI_MakeCylinder(gp_Ax2(p, d), r, h).Shape());
+    } else if (w == "cone") {
+      gp_Pnt p = pnt();
+      gp_Dir d = dir();
+      double a = num(), b = num(), h = num();
+      stack.push_back(BRepPrimAPI_MakeCone(gp_Ax2(p, d), a, b, h).Shape());
+    } else if (w == "sphere") {
+      gp_Pnt p = pnt();
+      stack.push_back(BRepPrimAPI_MakeSphere(p, num()).Shape());
+    } else if (w == "prism") {
+      gp_Pnt p = pnt();
+      double h = num();
+      int n = (int)num();
+      BRepBuilderAPI_MakePolygon poly;
+      for (int i = 0; i < n; i++) {
+        double x = num(), y = num();
+        poly.Add(gp_Pnt(p.X() + x, p.Y() + y, p.Z()));
+      }
+      poly.Close();
+      stack.push_back(BRepPrimAPI_MakePrism(BRepBuilderAPI_MakeFace(poly.Wire()).Face(), gp_Vec(0, 0, h)).Shape());
+    } else if (w == "cut" || w == "fuse" || w == "common") {
+      TopoDS_Shape b = pop(), a = pop();
+      TopoDS_Shape r = w == "cut" ? BRepAlgoAPI_Cut(a, b).Shape() : w == "fuse" ? BRepAlgoAPI_Fuse(a, b).Shape() : BRepAlgoAPI_Common(a, b).Shape();
+      ShapeUpgrade_UnifySameDomain u(r, true, true, false);
+      u.Build();
+      stack.push_back(u.Shape());
+    } else if (w == "move" || w == "turn" || w == "mirror") {
+      gp_Trsf t;
+      if (w == "move") {
+        gp_Pnt p = pnt();
+        t.SetTranslation(gp_Vec(p.XYZ()));
+      } else {
+        gp_Pnt p = pnt();
+        gp_Dir d = dir();
+        if (w == "turn") t.SetRotation(gp_Ax1(p, d), num() * M_PI / 180);
+        else t.SetMirror(gp_Ax2(p, d));
+      }
+      stack.push_back(BRepBuilderAPI_Transform(pop(), t, true).Shape());
+    } else if (w == "nurbs") {
+      stack.push_back(BRepBuilderAPI_NurbsConvert(pop(), true).Shape());
+    } else if (w == "chamfer" || w == "round") {
+      double d = num();
+      TopoDS_Shape s = pop();
+      TopTools_IndexedMapOfShape es;
+      TopExp::MapShapes(s, TopAbs_EDGE, es);
+      if (w == "chamfer") {
+        BRepFilletAPI_MakeChamfer m(s);
+        for (int i = 1; i <= es.Extent(); i++) m.Add(d, TopoDS::Edge(es(i)));
+        stack.push_back(m.Shape());
+      } else {
+        BRepFilletAPI_MakeFillet m(s);
+        for (int i = 1; i <= es.Extent(); i++) m.Add(d, TopoDS::Edge(es(i)));
+        stack.push_back(m.Shape());
+      }
+    } else if (w == "color") {
+      double r = num(), g = num(), b = num();
+      color = Quantity_Color(r, g, b, Quantity_TOC_sRGB);
+      colored = true;
+    } else if (w == "product") {
+      products.push_back({rest(), pop(), color, colored});
+      colored = false;
+    } else if (w == "step" || w == "step242" || w == "iges") {
+      write(w, rest());
+    } else {
+      throw std::runtime_error("unknown word: " + w);
+    }
+  }
+};
+
+} // namespace
+
+sf_result sf_make(const char *recipe) {
+  try {
+    OCC_CATCH_SIGNALS
+    maker m;
+    std::istringstream in(recipe);
+    std::string l;
+    while (std::getline(in, l)) m.line(l);
+    sf_result r;
+    memset(&r, 0, sizeof r);
+    return r;
+  } catch (Standard_Failure const &e) {
+    return fail(std::string("the recipe failed: ") + e.DynamicType()->Name() + " " + (e.GetMessageString() ? e.GetMessageString() : ""));
+  } catch (std::exception const &e) {
+    return fail(e.what());
+  } catch (...) {
+    return fail("the recipe failed");
+  }
+}
