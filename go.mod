@@ -2,4 +2,19 @@ module setfast
 
 go 1.26.0
 
-require golang.org/x/sys v0.49.0 // indirect
+require (
+	github.com/evanw/esbuild v0.28.2
+	github.com/go-sql-driver/mysql v1.10.1
+	github.com/labstack/echo/v5 v5.4.4
+	github.com/pressly/goose/v3 v3.29.0
+	golang.org/x/sys v0.49.0
+)
+
+require (
+	filippo.io/edwards25519 v1.2.0 // indirect
+	github.com/mfridman/interpolate v0.0.2 // indirect
+	github.com/sethvargo/go-retry v0.5.0 // indirect
+	go.uber.org/multierr v1.11.0 // indirect
+	golang.org/x/sync v0.24.0 // indirect
+	golang.org/x/time v0.15.0 // indirect
+)

@@ -1,17 +1,23 @@
 package main
 
 import (
+	"context"
+	"crypto/sha256"
+	"encoding/hex"
 	"encoding/json"
 	"flag"
 	"fmt"
 	"io"
 	"os"
+	"path/filepath"
 	"strings"
 	"time"
 
 	"setfast/core/account"
 	"setfast/core/assembly"
 	"setfast/core/format"
+	"setfast/core/part"
+	"setfast/kernel"
 )
 
 // maxDocument bounds what is read into memory.
@@ -114,7 +120,59 @@ func readDocument(path string) (*assembly.Document, error) {
 	if err != nil {
 		return nil, plain(err)
 	}
-	return format.Read(data)
+	return format.Read(data, shapes(filepath.Dir(path)))
+}
+
+// shapes reads the sources that parts name, relative to the document.
+func shapes(dir string) func(string, *part.Part) error {
+	var k *kernel.Runner
+	known := map[string]*kernel.Import{}
+	return func(name string, p *part.Part) error {
+		if p.Source.Format == "stl" {
+			return fmt.Errorf("sources of triangles (stl) are not supported yet")
+		}
+		file := filepath.Join(dir, filepath.FromSlash(p.Source.Path))
+		if p.Source.SHA256 != "" {
+			data, err := os.ReadFile(file)
+			if err != nil {
+				return fmt.Errorf("%s: %w", p.Source.Path, plain(err))
+			}
+			if sum := sha256.Sum256(data); !strings.EqualFold(hex.EncodeToString(sum[:]), p.Source.SHA256) {
+				return fmt.Errorf("%s is not the file this document was made with: its SHA-256 differs", p.Source.Path)
+			}
+		}
+		im := known[file]
+		if im == nil {
+			var err error
+			if k == nil {
+				if k, err = kernel.Find(); err != nil {
+					return err
+				}
+			}
+			if im, err = k.Read(context.Background(), file); err != nil {
+				return err
+			}
+			known[file] = im
+		}
+		if len(im.Parts) != 1 {
+			return fmt.Errorf("%s holds %d parts; a part's source holds one", p.Source.Path, len(im.Parts))
+		}
+		d := kernel.Derive(im.Parts[0])
+		q := d.Part()
+		p.Shape, p.Irregular = q.Shape, q.Irregular
+		if !p.Volume.Known {
+			p.Volume = q.Volume
+		}
+		listed := len(p.Order)
+		for _, n := range q.Order {
+			if _, own := p.Features[n]; !own {
+				p.Features[n] = q.Features[n]
+				p.Order = append(p.Order, n)
+			}
+		}
+		p.Listed = listed
+		return nil
+	}
 }
 
 // plain drops the call's name from a file error: the path is said already.

@@ -3,21 +3,46 @@ package main
 
 import (
 	"fmt"
+	"io"
 	"os"
 )
 
-func main() { os.Exit(run(os.Args[1:])) }
+func main() { os.Exit(run(os.Args[1:], os.Stdout, os.Stderr)) }
 
-func run(args []string) int {
+const usage = `Setfast keeps the account of freedom of an assembly.
+
+  ./setfast demo [--reset]        start with the sample project and print the address
+  ./setfast serve                 start with your own data
+  ./setfast check FILE            judge an assembly file: exit 0 passes, 1 does not, 2 unreadable
+      --json  --timing  --solved OUT.setfast.json
+  ./setfast inspect FILE [--json] show what is in a STEP or IGES file
+  ./setfast import FILE… [--project NAME]   bring part files into the database
+  ./setfast test                  run all tests
+  ./setfast bench                 run the benchmarks
+  ./setfast help                  this text
+
+demo, serve and import take --data DIR (default var) and demo and serve --port N (default 8420).
+`
+
+func run(args []string, out, errs io.Writer) int {
 	if len(args) == 0 {
 		args = []string{"help"}
 	}
 	switch args[0] {
-	case "inspect":
-		return runInspect(args[1:], os.Stdout, os.Stderr)
 	case "check":
-		return runCheck(args[1:], os.Stdout, os.Stderr)
+		return runCheck(args[1:], out, errs)
+	case "inspect":
+		return runInspect(args[1:], out, errs)
+	case "demo":
+		return runServe(args[1:], true, out, errs)
+	case "serve":
+		return runServe(args[1:], false, out, errs)
+	case "import":
+		return runImport(args[1:], out, errs)
+	case "help", "-h", "--help":
+		fmt.Fprint(out, usage)
+		return 0
 	}
-	fmt.Fprintln(os.Stderr, "?")
+	fmt.Fprintf(errs, "setfast: there is no command %q; ./setfast help lists them\n", args[0])
 	return 2
 }

@@ -80,18 +80,19 @@ func (m *model) post(st settled, res *Result) *nullspace {
 			res.Removed += k
 		}
 		if !fixed {
-			ln.After = n.restricted(b)
+			ln.After, ln.Turns = n.restricted(b)
+			ln.Slides = ln.After - ln.Turns
 		}
 		res.Lines = append(res.Lines, ln)
 	}
 	res.Left = n.left()
 	res.Doubled = res.Asked - res.Removed
 	for b, c := range m.comps {
-		left := 0
+		left, turns := 0, 0
 		if !m.sys.Bodies[b].Fixed {
-			left = n.restricted(b)
+			left, turns = n.restricted(b)
 		}
-		res.Components[c.Name] = Placed{left, poseJSON(st.poses[b])}
+		res.Components[c.Name] = Placed{left, poseJSON(st.poses[b]), left - turns, turns}
 	}
 	return n
 }
@@ -170,15 +171,14 @@ func (m *model) classifyGroup(n *nullspace, g *modes, wants []*want, st settled,
 	loose := dense.Complement(both)
 
 	for _, z := range m.plannedMotions(n, g, p, unseen) {
-		mo := m.tell(n, g, z, "planned")
-		res.Motions = append(res.Motions, mo)
+		res.motion(m.tell(n, g, z, "planned"), m.swing(n, g, z, st))
 	}
 	res.Planned += seenRates.C
 	res.Idle += idleBasis.C
 	res.Loose += loose.C
 	for k, z := range idle {
 		if k < idleBasis.C {
-			res.Motions = append(res.Motions, m.tell(n, g, z, "idle"))
+			res.motion(m.tell(n, g, z, "idle"), m.swing(n, g, z, st))
 		}
 	}
 	looseZ := n.simple(g, loose, idleBasis)
@@ -204,7 +204,9 @@ func (m *model) classifyGroup(n *nullspace, g *modes, wants []*want, st settled,
 			marked++
 		}
 	}
-	res.Motions = append(res.Motions, told...)
+	for i, mo := range told {
+		res.motion(mo, m.swing(n, g, looseZ[i], st))
+	}
 }
 
 // plannedMotions spans what the declared rates see: one motion per independent rate, the other rates at rest.

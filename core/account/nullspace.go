@@ -76,18 +76,24 @@ func (n *nullspace) block(b int, cols []int) dense.Mat {
 	return m
 }
 
-// restricted is the freedom of one body: the rank of the basis on it.
-func (n *nullspace) restricted(b int) int {
+// restricted is the freedom of one body: the rank of the basis on it, and how much of that is turning.
+func (n *nullspace) restricted(b int) (left, turns int) {
 	cols := n.touched([]int{b})
 	if len(cols) == 0 {
-		return 0
+		return 0, 0
 	}
-	_, s, _ := dense.SVD(n.block(b, cols))
-	k := 0
-	for k < len(s) && s[k] > deadTol && s[k] > stillTol*s[0] {
-		k++
+	m := n.block(b, cols)
+	rank := func(m dense.Mat, floor float64) int {
+		_, s, _ := dense.SVD(m)
+		k := 0
+		for k < len(s) && s[k] > deadTol && s[k] > stillTol*math.Max(s[0], floor) {
+			k++
+		}
+		return k
 	}
-	return k
+	left = rank(m, 0)
+	w := dense.Mat{R: 3, C: m.C, A: m.A[3*m.C:]}
+	return left, min(left, rank(w, dense.Norm(m.A)))
 }
 
 // seen is the motion of body b in the columns as seen at the place p: slide at p, then turn times size.

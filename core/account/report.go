@@ -65,6 +65,8 @@ type Result struct {
 	Measures   map[string]any       `json:"measures"`
 	Drives     map[string]*DriveRun `json:"drives"`
 
+	swings []func() [][]PoseJSON // per motion, see Swing
+
 	Mates map[string]MateNote `json:"-"` // what the interface shows of each relation
 }
 
@@ -88,6 +90,8 @@ type Line struct {
 	Component string     `json:"component"`
 	Before    int        `json:"before"`
 	After     int        `json:"after"`
+	Slides    int        `json:"-"` // of what is left after this line
+	Turns     int        `json:"-"`
 	Mates     []LineMate `json:"mates"`
 }
 
@@ -102,6 +106,9 @@ type LineMate struct {
 type Placed struct {
 	Left int      `json:"left"`
 	Pose PoseJSON `json:"pose"`
+
+	Slides int `json:"-"` // of the freedoms left, those that only slide
+	Turns  int `json:"-"`
 }
 
 // PoseJSON is a pose as written in files.

@@ -11,6 +11,7 @@ import (
 	"unicode/utf8"
 
 	"setfast/core/assembly"
+	"setfast/core/part"
 )
 
 // node is a JSON value that knows where it stands and which of its members were asked for.
@@ -151,7 +152,10 @@ func join(path, name string) string {
 var kindNames = map[byte]string{'{': "an object", '[': "a list", 's': "a text", 'n': "a number", 'b': "true or false", '0': "null"}
 
 // reader takes values out of nodes and keeps the first fault.
-type reader struct{ err error }
+type reader struct {
+	err   error
+	shape func(name string, p *part.Part) error
+}
 
 func (r *reader) fail(n *node, format string, a ...any) {
 	if r.err == nil {

@@ -16,12 +16,16 @@ import (
 var later = []string{"tangent", "centred", "symmetric", "hold_spin", "helical", "gear", "rack", "screw", "cam"}
 
 // Read reads a document and checks everything that can be checked without solving.
-func Read(data []byte) (*assembly.Document, error) {
+// shape, where given, is called for each part with a source, to add what is found in it.
+func Read(data []byte, shape ...func(name string, p *part.Part) error) (*assembly.Document, error) {
 	n, err := parse(data)
 	if err != nil {
 		return nil, err
 	}
 	r := &reader{}
+	if len(shape) > 0 {
+		r.shape = shape[0]
+	}
 	doc := r.document(n)
 	if r.err != nil {
 		return nil, r.err
@@ -49,6 +53,11 @@ func (r *reader) document(n *node) *assembly.Document {
 			r.name(m.val, m.name, "a part's")
 			d.Parts[m.name] = r.part(m.val)
 			d.PartOrder = append(d.PartOrder, m.name)
+			if p := d.Parts[m.name]; r.err == nil && p.Source.Format != "" && r.shape != nil {
+				if err := r.shape(m.name, p); err != nil {
+					r.fail(r.get(m.val, "source"), "%v", err)
+				}
+			}
 		}
 	}
 	as := r.need(n, "assemblies")

@@ -133,7 +133,11 @@ func partObject(p *part.Part) *object {
 	}
 	if len(p.Order) > 0 {
 		fs := &object{}
-		for _, n := range p.Order {
+		names := p.Order
+		if p.Source.Format != "" && p.Shape != nil {
+			names = names[:p.Listed] // the rest is found in the source again
+		}
+		for _, n := range names {
 			fs.put(n, featureObject(p.Features[n]))
 		}
 		o.put("features", fs)
@@ -218,22 +222,9 @@ func AssemblyObject(a *assembly.Assembly) json.Marshaler {
 	}
 	o.put("mates", ms)
 	if len(a.Planned) > 0 {
-		var ps []*object
+		var ps []json.Marshaler
 		for _, p := range a.Planned {
-			k := &object{}
-			if p.Joint != "" {
-				k.put("joint", p.Joint)
-				k.text("of", p.Of)
-			} else {
-				k.put("component", p.Component)
-				k.put("motion", p.Motion)
-				at := "about"
-				if p.Motion == "slide" {
-					at = "along"
-				}
-				k.put(at, p.Ref.String())
-			}
-			ps = append(ps, k)
+			ps = append(ps, PlannedObject(p))
 		}
 		o.put("planned", ps)
 	}
@@ -261,6 +252,24 @@ func AssemblyObject(a *assembly.Assembly) json.Marshaler {
 		o.put("drives", k)
 	}
 	return o
+}
+
+// PlannedObject is a planned motion as it stands in a file.
+func PlannedObject(p assembly.Planned) json.Marshaler {
+	k := &object{}
+	if p.Joint != "" {
+		k.put("joint", p.Joint)
+		k.text("of", p.Of)
+		return k
+	}
+	k.put("component", p.Component)
+	k.put("motion", p.Motion)
+	at := "about"
+	if p.Motion == "slide" {
+		at = "along"
+	}
+	k.put(at, p.Ref.String())
+	return k
 }
 
 func measureObject(m assembly.Measure) *object {
@@ -321,4 +330,33 @@ func ReadMate(data []byte) (*assembly.Mate, error) {
 	r := &reader{}
 	m := r.mate(n)
 	return m, r.err
+}
+
+// ReadAssembly reads one assembly on its own, as it is kept between edits.
+func ReadAssembly(data []byte) (*assembly.Assembly, error) {
+	n, err := parse(data)
+	if err != nil {
+		return nil, err
+	}
+	r := &reader{}
+	a := r.assembly(n, assembly.DefaultSettings)
+	return a, r.err
+}
+
+// ReadPlanned reads one planned motion.
+func ReadPlanned(data []byte) (assembly.Planned, error) {
+	n, err := parse(data)
+	if err != nil {
+		return assembly.Planned{}, err
+	}
+	r := &reader{}
+	p := r.planned(n)
+	return p, r.err
+}
+
+// CheckName refuses names that references could not be written with.
+func CheckName(s string) error {
+	r := &reader{}
+	r.name(&node{path: s}, s, "a component's")
+	return r.err
 }

@@ -14,8 +14,11 @@ type Part struct {
 	Mass                             float64 // kg, as stated; 0 unknown
 	Source                           Source
 	Features                         map[string]Feature
-	Order                            []string // feature names as listed
+	Order                            []string // feature names as listed, then those found in the source
+	Listed                           int      // how many of them were listed, where a source added more; else 0
 	Volume                           Volume
+	Shape                            []Feature // the faces, where the exact shape is known; it decides symmetry
+	Irregular                        bool      // the shape has faces that are none of the simple kinds
 }
 
 // Source is the file that a part's exact shape comes from.
@@ -49,16 +52,29 @@ func (p *Part) MassKg() (float64, bool) {
 	return 0, false
 }
 
-// RoundAbout tells whether nothing of the listed features changes when the part turns about the axis (o, d).
-// A frame breaks every symmetry, and a part without features is never round.
+// surfaces are what decides symmetry: the faces of the shape, or else the listed features.
+func (p *Part) surfaces() []Feature {
+	if p.Shape != nil {
+		return p.Shape
+	}
+	var out []Feature
+	for _, n := range p.Order {
+		out = append(out, p.Features[n])
+	}
+	return out
+}
+
+// RoundAbout tells whether nothing of the shape changes when the part turns about the axis (o, d). Without a shape its
+// listed features stand for it: a frame breaks every symmetry, and a part without features is never round.
 func (p *Part) RoundAbout(o, d geom.Vec) bool {
-	if len(p.Features) == 0 {
+	fs := p.surfaces()
+	if len(fs) == 0 || p.Irregular {
 		return false
 	}
 	const eps = 1e-5
 	on := func(q geom.Vec) bool { return q.Sub(o).Reject(d).Norm() < eps }
 	along := func(z geom.Vec) bool { return math.Abs(z.Dot(d)) > 1-1e-10 }
-	for _, f := range p.Features {
+	for _, f := range fs {
 		switch f.Kind {
 		case Frame:
 			return false
@@ -79,12 +95,11 @@ func (p *Part) RoundAbout(o, d geom.Vec) bool {
 	return true
 }
 
-// Axes lists the axes of the part about which it may be round, each once, as (origin, direction).
+// Axes lists the axes about which the part may be round, each once, as (origin, direction).
 func (p *Part) Axes() [][2]geom.Vec {
 	var out [][2]geom.Vec
-	for _, n := range p.Order {
-		f := p.Features[n]
-		if !f.HasAxis() && f.Kind != Plane {
+	for _, f := range p.surfaces() {
+		if !f.HasAxis() {
 			continue
 		}
 		dup := false
@@ -93,7 +108,7 @@ func (p *Part) Axes() [][2]geom.Vec {
 				dup = true
 			}
 		}
-		if !dup && f.Kind != Plane {
+		if !dup {
 			out = append(out, [2]geom.Vec{f.O, f.Z})
 		}
 	}

@@ -1,0 +1,76 @@
+package seat
+
+import (
+	"math"
+
+	"setfast/core/geom"
+)
+
+// Box is an extent in space.
+type Box struct{ Low, High geom.Vec }
+
+// Around is the extent of a box after it is placed.
+func (b Box) Around(p geom.Pose) Box {
+	out := Box{geom.V(math.Inf(1), math.Inf(1), math.Inf(1)), geom.V(math.Inf(-1), math.Inf(-1), math.Inf(-1))}
+	for i := 0; i < 8; i++ {
+		c := b.Low
+		if i&1 != 0 {
+			c.X = b.High.X
+		}
+		if i&2 != 0 {
+			c.Y = b.High.Y
+		}
+		if i&4 != 0 {
+			c.Z = b.High.Z
+		}
+		out = out.Join(Box{p.Point(c), p.Point(c)})
+	}
+	return out
+}
+
+// Join is the extent of both.
+func (b Box) Join(o Box) Box {
+	return Box{
+		geom.V(math.Min(b.Low.X, o.Low.X), math.Min(b.Low.Y, o.Low.Y), math.Min(b.Low.Z, o.Low.Z)),
+		geom.V(math.Max(b.High.X, o.High.X), math.Max(b.High.Y, o.High.Y), math.Max(b.High.Z, o.High.Z)),
+	}
+}
+
+// Size is the length of the box's diagonal.
+func (b Box) Size() float64 { return b.High.Sub(b.Low).Norm() }
+
+// Spread lays arrivals out in rows beside what is there, so that none lands on another: along x, a new row after a while.
+func Spread(there []Box, arrivals []Box) []geom.Pose {
+	all := Box{}
+	if len(there) > 0 {
+		all = there[0]
+		for _, b := range there[1:] {
+			all = all.Join(b)
+		}
+	}
+	widest := 0.0
+	for _, b := range arrivals {
+		widest = math.Max(widest, b.Size())
+	}
+	gap := math.Max(widest*0.15, 2)
+	rowLength := math.Max(all.High.X-all.Low.X, 4*widest)
+	x, y, deep := all.Low.X, all.Low.Y-gap, 0.0
+	if len(there) == 0 {
+		x, y = 0, 0
+	}
+	start := x
+	out := make([]geom.Pose, len(arrivals))
+	for i, b := range arrivals {
+		w, d := b.High.X-b.Low.X, b.High.Y-b.Low.Y
+		if x > start && x+w-start > rowLength {
+			x = start
+			y -= deep + gap
+			deep = 0
+		}
+		// the box's far side at y, its low x at x, standing at the height of what is there
+		out[i] = geom.Pose{O: geom.V(x-b.Low.X, y-b.High.Y, all.Low.Z-b.Low.Z), Q: geom.Identity}
+		x += w + gap
+		deep = math.Max(deep, d)
+	}
+	return out
+}

@@ -1,0 +1,90 @@
+// Package demo makes the sample project: the opener of a glasshouse's ridge vent, its parts from recipes of our own,
+// written as STEP files and brought in like anybody's, and its first assemblies: one set, one that moves as planned, one
+// unfinished and one at odds.
+package demo
+
+// recipe is a part: its file, what is said of it, and how it is made. The words are those of the kernel's recipes.
+type recipe struct {
+	name, number, material string
+	density                float64
+	fastener               bool
+	make                   string
+}
+
+// Sizes are mm. Holes for M6 are 6.6, the medium series of ISO 273 (from memory).
+var recipes = []recipe{
+	{"Wall plate", "GV-101", "steel", 7850, false, `
+box 0 0 0 180 110 10
+cyl 40 25 -1 0 0 1 3.3 12
+cut
+cyl 40 85 -1 0 0 1 3.3 12
+cut
+cyl 140 25 -1 0 0 1 3.3 12
+cut
+cyl 140 85 -1 0 0 1 3.3 12
+cut
+cyl 12 55 -1 0 0 1 4.5 12
+cut
+cyl 168 55 -1 0 0 1 4.5 12
+cut`},
+	{"Bearing block", "GV-102", "cast iron", 7200, false, `
+box 0 0 0 30 80 10
+box 0 20 0 30 40 46
+fuse
+cyl -1 40 28 1 0 0 8 32
+cut
+cyl 15 10 -1 0 0 1 3.3 12
+cut
+cyl 15 70 -1 0 0 1 3.3 12
+cut`},
+	{"Crank shaft", "GV-103", "steel", 7850, false, `
+cyl 0 0 0 1 0 0 8 190
+cyl 24 0 0 1 0 0 13 6
+fuse
+box 0 5.5 -9 22 5 18
+cut`},
+	{"Crank arm", "GV-104", "steel", 7850, false, `
+box -14 -12 0 118 24 10
+cyl 0 0 -1 0 0 1 8 12
+box -9 5.5 -1 18 6 12
+cut
+cut
+cyl 90 0 -1 0 0 1 5 12
+cut`},
+	{"Crank handle", "GV-105", "beech", 720, false, `
+cyl 0 0 0 0 0 1 11 70
+cyl 0 0 -12 0 0 1 5 12
+fuse`},
+	{"Screw M6x20", "GV-201", "steel", 7850, true, `
+cyl 0 0 0 0 0 1 5 6
+cyl 0 0 0 0 0 -1 3 20
+fuse
+prism 0 0 3 4 6 2.887 0 1.4434 2.5 -1.4434 2.5 -2.887 0 -1.4434 -2.5 1.4434 -2.5
+cut`},
+	{"Hinge bracket, left", "GV-301", "steel", 7850, false, `
+box 0 0 0 60 40 6
+box 0 0 0 6 40 44
+fuse
+cyl -1 20 30 1 0 0 4.1 8
+cut
+cyl 40 20 -1 0 0 1 4.5 8
+cut`},
+	{"Vent knuckle", "GV-302", "aluminium", 2700, false, `
+box 0 -10 -10 24 20 60
+cyl -1 0 0 1 0 0 4.1 26
+cut`},
+	{"Clevis pin 8x44", "GV-303", "steel", 7850, true, `
+cyl 0 0 0 1 0 0 4 44
+cyl -4 0 0 1 0 0 6 4
+fuse`},
+	{"Cover", "GV-106", "aluminium", 2700, false, `
+box 0 0 0 180 110 3
+cyl 40 25 -1 0 0 1 3.3 5
+cut
+cyl 40.4 85 -1 0 0 1 3.3 5
+cut
+cyl 140 25 -1 0 0 1 3.3 5
+cut
+cyl 140 85 -1 0 0 1 3.3 5
+cut`},
+}

@@ -1,0 +1,611 @@
+package web
+
+import (
+	"bytes"
+	"encoding/json"
+	"fmt"
+	"net/http"
+	"strconv"
+	"strings"
+
+	"github.com/labstack/echo/v5"
+
+	"setfast/app"
+	"setfast/core/account"
+	"setfast/core/part"
+	"setfast/core/solve"
+	"setfast/store"
+)
+
+func (s *Server) bench(c *echo.Context) error {
+	n, err := id(c, "asm")
+	if err != nil {
+		return err
+	}
+	ctx := c.Request().Context()
+	a, err := s.app.Store.Assembly(ctx, n)
+	if err != nil {
+		return err
+	}
+	p, err := s.app.Store.Project(ctx, a.ProjectID)
+	if err != nil {
+		return err
+	}
+	as, err := s.app.Store.Assemblies(ctx, a.ProjectID)
+	if err != nil {
+		return err
+	}
+	var others []store.Assembly
+	for _, o := range as {
+		if o.ID != n {
+			others = append(others, o)
+		}
+	}
+	parts, err := s.partViews(c, a.ProjectID)
+	if err != nil {
+		return err
+	}
+	return c.Render(http.StatusOK, "bench.html", map[string]any{"Title": a.Name + " · Bench", "Project": p, "Asm": a, "Others": others, "Parts": parts})
+}
+
+// Views of the account.
+type (
+	lineView struct {
+		Number                           int
+		Name, Sits, Class                string
+		Before, After                    int
+		Slides, Turns                    int
+		Grounded, Suppressed, Odds, Free bool
+		Idle                             int
+		Mates                            []mateView
+		Kind                             string
+	}
+	mateView struct {
+		ID, Type, Words     string
+		Asked, Removed      int
+		Value               string
+		HasValue            bool
+		Unit                string
+		Sense               string
+		Suppressed, LeftOut bool
+		Joint               bool
+		Of                  string
+		Lo, Hi              string
+		Miss                string
+		Posted              bool
+	}
+	motionView struct {
+		Index int
+		Words string
+		Class string
+	}
+	oddsView struct {
+		Index    int
+		Mates    []string
+		Misses   []string
+		Remedies []string
+	}
+	accountView struct {
+		R             *account.Result
+		Verdict       string // with all below
+		Below         string // the worst assembly below, if it fails
+		Lines         []lineView
+		Loose         []motionView
+		Planned       []motionView
+		Idle          []motionView
+		Odds          []oddsView
+		Groups        []account.DoubledGroup
+		Blocked       []string
+		Unplan        []string
+		FastenersHeld bool
+		Empty         bool
+		Undo, Redo    string
+		Moving        int
+	}
+)
+
+func (s *Server) view(j *app.Judged) accountView {
+	r := j.Result
+	v := accountView{R: r, Verdict: j.Report.Verdict, Empty: len(j.Asm.Components) == 0, FastenersHeld: j.Doc.SettingsOf(j.Asm).FastenersHeld}
+	if r.Verdict != j.Report.Verdict {
+		for _, k := range j.Doc.Order[1:] {
+			if b := j.Report.Assemblies[k]; b != nil && b.Verdict == j.Report.Verdict {
+				v.Below = j.Doc.Assemblies[k].Name
+			}
+		}
+	}
+	inOdds := map[string]bool{}
+	for i, o := range r.Odds {
+		ov := oddsView{Index: i, Mates: o.Mates}
+		for _, m := range o.Misses {
+			ov.Misses = append(ov.Misses, m.ID+" misses by "+missWords(m.MM, m.Deg))
+		}
+		for _, y := range o.Remedies {
+			ov.Remedies = append(ov.Remedies, remedyWords(y))
+		}
+		v.Odds = append(v.Odds, ov)
+		for _, id := range o.Mates {
+			inOdds[id] = true
+		}
+	}
+	idle := map[string]int{}
+	for i, m := range r.Motions {
+		mv := motionView{i, motionWords(m), m.Class}
+		switch m.Class {
+		case "planned":
+			v.Planned = append(v.Planned, mv)
+		case "idle":
+			v.Idle = append(v.Idle, mv)
+			for _, c := range m.Rides {
+				idle[c]++
+			}
+		default:
+			v.Loose = append(v.Loose, mv)
+		}
+	}
+	lines := map[string]account.Line{}
+	for _, l := range r.Lines {
+		lines[l.Component] = l
+	}
+	planned := map[string]bool{}
+	for _, m := range r.Motions {
+		if m.Class == "planned" {
+			for _, c := range m.Rides {
+				planned[c] = true
+			}
+		}
+	}
+	loose := map[string]bool{}
+	for _, m := range r.Motions {
+		if m.Class == "loose" || m.Class == "shaky" {
+			for _, c := range m.Rides {
+				loose[c] = true
+			}
+		}
+	}
+	// every relation is shown with the line it is or would be posted with
+	at := map[string]int{}
+	for i, c := range j.Asm.Components {
+		at[c.Name] = i
+	}
+	byLine := make([][]mateView, len(j.Asm.Components))
+	sits := make([][]string, len(j.Asm.Components))
+	oddLine := map[int]bool{}
+	for _, m := range j.Asm.Mates {
+		mv := s.mateView(j, m.ID)
+		k := -1
+		for _, ref := range m.Refs() {
+			if n, ok := at[ref.Head()]; ok && n > k {
+				k = n
+			}
+		}
+		if k < 0 {
+			continue
+		}
+		for _, ref := range m.Refs() {
+			h := ref.Head()
+			if n, ok := at[h]; ok && n != k || h == "" {
+				if h == "" {
+					h = "the assembly's origin"
+				}
+				dup := false
+				for _, x := range sits[k] {
+					dup = dup || x == h
+				}
+				if !dup {
+					sits[k] = append(sits[k], h)
+				}
+			}
+		}
+		byLine[k] = append(byLine[k], mv)
+		if inOdds[m.ID] {
+			oddLine[k] = true
+		}
+	}
+	for i, c := range j.Asm.Components {
+		l := lines[c.Name]
+		p := r.Components[c.Name]
+		lv := lineView{Number: i + 1, Name: c.Name, Before: l.Before, After: p.Left, Slides: p.Slides, Turns: p.Turns,
+			Grounded: c.Grounded, Suppressed: c.Suppressed, Mates: byLine[i], Odds: oddLine[i], Idle: idle[c.Name]}
+		switch {
+		case c.Suppressed:
+			lv.Sits = "suppressed"
+		case c.Grounded:
+			lv.Before, lv.After = 6, 0 // the ground took all six
+			lv.Sits = "grounded"
+			if c.Pose.O.Norm() < 1e-12 && c.Pose.Q.W > 1-1e-12 {
+				lv.Sits = "grounded on the origin"
+			}
+		case len(sits[i]) > 0:
+			lv.Sits = "on " + strings.Join(sits[i], ", ")
+		default:
+			lv.Sits = "not related yet"
+			lv.Free = true
+		}
+		switch {
+		case c.Suppressed:
+			lv.Class = "idle"
+		case lv.Odds:
+			lv.Class = "at-odds"
+		case lv.After == 0:
+			lv.Class = "set"
+		case loose[c.Name]:
+			lv.Class = "loose"
+		case planned[c.Name]:
+			lv.Class = "planned"
+			v.Moving++
+		default:
+			lv.Class = "idle"
+		}
+		if c.Assembly != "" {
+			lv.Kind = "subassembly"
+		}
+		v.Lines = append(v.Lines, lv)
+	}
+	v.Groups = r.Groups
+	for _, b := range r.BlockedBy {
+		v.Blocked = append(v.Blocked, plannedWords(b.Planned))
+	}
+	for _, p := range j.Asm.Planned {
+		w := "the motion of " + p.Joint
+		if p.Joint == "" {
+			w = p.Motion + " of " + p.Component
+		}
+		v.Unplan = append(v.Unplan, w)
+	}
+	return v
+}
+
+func (s *Server) mateView(j *app.Judged, id string) mateView {
+	m := j.Asm.Mate(id)
+	note := j.Result.Mates[id]
+	mv := mateView{ID: id, Type: m.Type, Suppressed: m.Suppressed, LeftOut: note.LeftOut, Sense: note.Sense, Joint: solve.IsJoint(m.Type),
+		Words: app.RefWords(j.Doc, j.Asm, m.B) + " — " + app.RefWords(j.Doc, j.Asm, m.A)}
+	for _, l := range j.Result.Lines {
+		for _, x := range l.Mates {
+			if x.ID == id {
+				mv.Asked, mv.Removed, mv.Posted = x.Asked, x.Removed, true
+			}
+		}
+	}
+	switch {
+	case m.Value != nil:
+		mv.HasValue, mv.Value, mv.Unit = true, part.Number(*m.Value), "mm"
+		if m.Type == "angle" {
+			mv.Unit = "°"
+		}
+	case m.Type == "rim":
+		g := 0.0
+		if m.Gap != nil {
+			g = *m.Gap
+		}
+		mv.HasValue, mv.Value, mv.Unit = true, part.Number(g), "mm gap"
+	}
+	if mv.Joint && m.Type != "spherical" && m.Type != "universal" && m.Type != "planar" {
+		mv.Of, mv.Unit = "angle", "°"
+		if m.Type == "prismatic" {
+			mv.Of, mv.Unit = "slide", "mm"
+		}
+		if l, ok := m.Limits[mv.Of]; ok {
+			if l.Lo != nil {
+				mv.Lo = part.Number(*l.Lo)
+			}
+			if l.Hi != nil {
+				mv.Hi = part.Number(*l.Hi)
+			}
+		}
+	}
+	if !note.InForce && !m.Suppressed {
+		mv.Miss = missWords(note.Miss.MM, note.Miss.Deg)
+	}
+	return mv
+}
+
+func missWords(mm, deg float64) string {
+	switch {
+	case mm > 5e-5 && deg > 5e-5:
+		return part.Number(mm) + " mm and " + part.Number(deg) + "°"
+	case deg > 5e-5:
+		return part.Number(deg) + "°"
+	}
+	return part.Number(mm) + " mm"
+}
+
+func remedyWords(y account.Remedy) string {
+	switch y.Kind {
+	case "suppress":
+		return "suppress " + y.Mate
+	case "set":
+		return "set " + y.Mate + " to " + part.Number(*y.Value)
+	case "turn":
+		return "turn " + y.Mate + " round"
+	case "unground":
+		return "unground " + y.Component
+	}
+	return "free " + y.Coordinate + " of " + y.Mate
+}
+
+// motionWords says a motion: what moves, how, and what rides along.
+func motionWords(m account.Motion) string {
+	if len(m.Rides) == 0 {
+		return "nothing moves"
+	}
+	w := m.Rides[0]
+	dir := direction(m.Direction)
+	switch m.Kind {
+	case "slide":
+		w += " slides along " + dir
+	case "screw":
+		w += fmt.Sprintf(" screws about %s, %s mm a turn", dir, part.Number(m.Pitch))
+	default:
+		w += " turns about " + dir
+	}
+	switch n := len(m.Rides) - 1; {
+	case n == 1:
+		w += "; " + m.Rides[1] + " rides along"
+	case n > 1:
+		w += fmt.Sprintf("; %d more ride along", n)
+	}
+	return w
+}
+
+func direction(d [3]float64) string {
+	for i, n := range [3]string{"x", "y", "z"} {
+		if d[i] > 1-1e-6 || d[i] < -1+1e-6 {
+			return n
+		}
+	}
+	return fmt.Sprintf("(%.3g, %.3g, %.3g)", d[0], d[1], d[2])
+}
+
+func plannedWords(e map[string]string) string {
+	if e["joint"] != "" {
+		return "the motion of " + e["joint"]
+	}
+	return "the " + e["motion"] + " of " + e["component"]
+}
+
+// The Bench's state as the stage needs it.
+type (
+	componentJSON struct {
+		Name     string           `json:"name"`
+		Part     string           `json:"part,omitempty"`
+		Assembly string           `json:"assembly,omitempty"`
+		Pose     account.PoseJSON `json:"pose"`
+		Grounded bool             `json:"grounded"`
+		Hidden   bool             `json:"suppressed"`
+		Left     int              `json:"left"`
+		Slides   int              `json:"slides"`
+		Turns    int              `json:"turns"`
+		Shapes   []shapeJSON      `json:"shapes"`
+	}
+	shapeJSON struct {
+		Path string           `json:"path"` // of the reference, below the component
+		SHA  string           `json:"sha"`
+		Tint [3]uint8         `json:"tint"`
+		Pose account.PoseJSON `json:"pose"`
+	}
+	mateJSON struct {
+		ID     string   `json:"id"`
+		Type   string   `json:"type"`
+		Refs   []string `json:"refs"`
+		Bodies []string `json:"bodies"`
+	}
+	stateJSON struct {
+		Seq        int64                  `json:"seq"`
+		Components []componentJSON        `json:"components"`
+		Mates      []mateJSON             `json:"mates"`
+		Motions    []account.Motion       `json:"motions"`
+		Odds       []account.Odds         `json:"odds"`
+		Groups     []account.DoubledGroup `json:"groups"`
+		Verdict    string                 `json:"verdict"`
+		Undo       string                 `json:"undo"`
+		Redo       string                 `json:"redo"`
+		Account    string                 `json:"account"` // the ledger as HTML
+		Balance    string                 `json:"balance"`
+		Said       string                 `json:"said,omitempty"`
+	}
+)
+
+func (s *Server) stateOf(c *echo.Context, j *app.Judged, said string) error {
+	h, err := s.app.Store.History(c.Request().Context(), j.ID)
+	if err != nil {
+		return err
+	}
+	v := s.view(j)
+	out := stateJSON{Seq: j.Seq, Motions: j.Result.Motions, Odds: j.Result.Odds, Groups: j.Result.Groups, Verdict: j.Report.Verdict, Said: said,
+		Components: []componentJSON{}, Mates: []mateJSON{}}
+	if n := len(h.Undo); n > 0 {
+		out.Undo = h.Undo[n-1].Said
+	}
+	if n := len(h.Redo); n > 0 {
+		out.Redo = h.Redo[n-1].Said
+	}
+	for _, k := range j.Asm.Components {
+		p := j.Result.Components[k.Name]
+		cj := componentJSON{Name: k.Name, Part: k.Part, Assembly: k.Assembly, Pose: p.Pose, Grounded: k.Grounded, Hidden: k.Suppressed, Left: p.Left, Slides: p.Slides, Turns: p.Turns}
+		cj.Shapes = s.shapes(j, k.Part, k.Assembly, "", account.PoseJSON{Quaternion: [4]float64{1, 0, 0, 0}})
+		out.Components = append(out.Components, cj)
+	}
+	for _, m := range j.Asm.Mates {
+		mj := mateJSON{ID: m.ID, Type: m.Type}
+		for _, r := range m.Refs() {
+			mj.Refs = append(mj.Refs, r.String())
+			mj.Bodies = append(mj.Bodies, r.Head())
+		}
+		out.Mates = append(out.Mates, mj)
+	}
+	v.Undo, v.Redo = out.Undo, out.Redo
+	if out.Account, err = s.fragment("account", v); err != nil {
+		return err
+	}
+	if out.Balance, err = s.fragment("balance", v); err != nil {
+		return err
+	}
+	return c.JSON(http.StatusOK, out)
+}
+
+// shapes lists what is drawn for a component: one shape for a part, all of them for a subassembly.
+func (s *Server) shapes(j *app.Judged, partKey, asmKey, path string, at account.PoseJSON) []shapeJSON {
+	if partKey != "" {
+		row := j.Parts[partKey]
+		return []shapeJSON{{path, row.DerivedSHA256, app.Tint(row.SourceSHA256, row.SourceIndex), at}}
+	}
+	out := []shapeJSON{}
+	r := j.Report.Assemblies[asmKey]
+	for _, k := range j.Doc.Assemblies[asmKey].Components {
+		if k.Suppressed || r == nil {
+			continue
+		}
+		out = append(out, s.shapes(j, k.Part, k.Assembly, path+k.Name+"/", app.Compose(at, r.Components[k.Name].Pose))...)
+	}
+	return out
+}
+
+func (s *Server) fragment(name string, data any) (string, error) {
+	var b bytes.Buffer
+	err := s.tpl.ExecuteTemplate(&b, name, data)
+	return b.String(), err
+}
+
+func (s *Server) state(c *echo.Context) error {
+	n, err := id(c, "asm")
+	if err != nil {
+		return err
+	}
+	j, err := s.app.Judge(c.Request().Context(), n)
+	if err != nil {
+		return err
+	}
+	return s.stateOf(c, j, "")
+}
+
+// who is the name written beside an edit until there are accounts of people.
+const who = "designer"
+
+func decode(c *echo.Context, v any) error {
+	d := json.NewDecoder(http.MaxBytesReader(c.Response(), c.Request().Body, 4<<20))
+	d.DisallowUnknownFields()
+	if err := d.Decode(v); err != nil {
+		return refuse("this request cannot be read")
+	}
+	return nil
+}
+
+func (s *Server) do(c *echo.Context) error {
+	n, err := id(c, "asm")
+	if err != nil {
+		return err
+	}
+	var act app.Act
+	if err := decode(c, &act); err != nil {
+		return err
+	}
+	j, err := s.app.Do(c.Request().Context(), n, who, act)
+	if err != nil {
+		return err
+	}
+	return s.stateOf(c, j, "")
+}
+
+func (s *Server) undo(c *echo.Context) error { return s.back(c, true) }
+func (s *Server) redo(c *echo.Context) error { return s.back(c, false) }
+
+func (s *Server) back(c *echo.Context, undo bool) error {
+	n, err := id(c, "asm")
+	if err != nil {
+		return err
+	}
+	var in struct {
+		Base int64 `json:"base"`
+	}
+	if err := decode(c, &in); err != nil {
+		return err
+	}
+	f, word := s.app.Redo, "Done again: "
+	if undo {
+		f, word = s.app.Undo, "Taken back: "
+	}
+	j, said, err := f(c.Request().Context(), n, in.Base, who)
+	if err != nil {
+		return err
+	}
+	return s.stateOf(c, j, word+said)
+}
+
+func (s *Server) offers(c *echo.Context) error {
+	n, err := id(c, "asm")
+	if err != nil {
+		return err
+	}
+	var in struct{ Put, On, Sense string }
+	if err := decode(c, &in); err != nil {
+		return err
+	}
+	out, err := s.app.Offers(c.Request().Context(), n, in.Put, in.On, in.Sense)
+	if err != nil {
+		return err
+	}
+	return c.JSON(http.StatusOK, out)
+}
+
+func (s *Server) try(c *echo.Context) error {
+	n, err := id(c, "asm")
+	if err != nil {
+		return err
+	}
+	var act app.Act
+	if err := decode(c, &act); err != nil {
+		return err
+	}
+	o, err := s.app.TryValue(c.Request().Context(), n, act)
+	if err != nil {
+		return err
+	}
+	return c.JSON(http.StatusOK, o)
+}
+
+// swing gives the poses of a motion from end to end, for showing it.
+func (s *Server) swing(c *echo.Context) error {
+	n, err := id(c, "asm")
+	if err != nil {
+		return err
+	}
+	k, err := strconv.Atoi(c.Param("k"))
+	if err != nil {
+		return store.ErrNotFound
+	}
+	j, err := s.app.Judge(c.Request().Context(), n)
+	if err != nil {
+		return err
+	}
+	names := []string{}
+	for _, l := range j.Result.Lines {
+		names = append(names, l.Component)
+	}
+	return c.JSON(http.StatusOK, map[string]any{"names": names, "poses": j.Result.Swing(k)})
+}
+
+func (s *Server) export(c *echo.Context) error {
+	n, err := id(c, "asm")
+	if err != nil {
+		return err
+	}
+	ctx := c.Request().Context()
+	a, err := s.app.Store.Assembly(ctx, n)
+	if err != nil {
+		return err
+	}
+	data, err := s.app.Export(ctx, n)
+	if err != nil {
+		return err
+	}
+	name := strings.Map(func(r rune) rune {
+		if r == ' ' || r == '-' || r == '_' || r >= '0' && r <= '9' || r >= 'a' && r <= 'z' || r >= 'A' && r <= 'Z' {
+			return r
+		}
+		return '-'
+	}, a.Name)
+	c.Response().Header().Set("Content-Disposition", fmt.Sprintf(`attachment; filename="%s.setfast.json"`, name))
+	return c.Blob(http.StatusOK, "application/json", data)
+}

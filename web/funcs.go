@@ -1,0 +1,78 @@
+package web
+
+import (
+	"fmt"
+	"html/template"
+	"math"
+	"strings"
+
+	"setfast/core/part"
+)
+
+var funcs = template.FuncMap{
+	"num":   part.Number,
+	"slug":  func(v string) string { return strings.ReplaceAll(v, " ", "-") },
+	"mark":  mark,
+	"word":  func(v string) string { return map[bool]string{true: "not taken yet", false: v}[v == ""] },
+	"size":  sizeOf,
+	"lower": strings.ToLower,
+	"plus":  func(a, b int) int { return a + b },
+}
+
+// weight writes a mass as people do.
+func weight(kg float64) string {
+	if kg < 1 {
+		return fmt.Sprintf("%.3g g", kg*1000)
+	}
+	return fmt.Sprintf("%.4g kg", kg)
+}
+
+// sizeOf writes a part's extent.
+func sizeOf(lo, hi [3]float64) string {
+	f := func(i int) string { return part.Number(math.Round((hi[i]-lo[i])*100) / 100) }
+	return f(0) + " × " + f(1) + " × " + f(2) + " mm"
+}
+
+// mark draws the freedom mark: three straight strokes for slides and three curved ones for turns; a stroke is there for
+// each freedom left. With none left it closes to a ring; a ring in two halves stands for what is at odds.
+func mark(slides, turns int, grounded, odds bool) template.HTML {
+	var b strings.Builder
+	label := fmt.Sprintf("%d slides and %d turns left", slides, turns)
+	cls := "mark"
+	switch {
+	case odds:
+		label, cls = "at odds", "mark odds"
+	case grounded:
+		label, cls = "grounded", "mark closed"
+	case slides+turns == 0:
+		label, cls = "nothing left", "mark closed"
+	}
+	fmt.Fprintf(&b, `<svg class="%s" viewBox="0 0 24 24" width="24" height="24" role="img" aria-label="%s">`, cls, label)
+	switch {
+	case odds:
+		b.WriteString(`<path d="M8.5 3.6A9 9 0 0 0 8.5 20.4M15.5 3.6A9 9 0 0 1 15.5 20.4"/><path d="M8 8l8 8"/>`)
+	case grounded:
+		b.WriteString(`<circle cx="12" cy="12" r="9"/><rect x="8.5" y="8.5" width="7" height="7" class="fill"/>`)
+	case slides+turns == 0:
+		b.WriteString(`<circle cx="12" cy="12" r="9"/><circle cx="12" cy="12" r="2.2" class="fill"/>`)
+	default:
+		for i := 0; i < 3; i++ {
+			cls := "no"
+			if i < slides {
+				cls = "yes"
+			}
+			a := float64(90+120*i) * math.Pi / 180
+			fmt.Fprintf(&b, `<path class="%s" d="M%.2f %.2fL%.2f %.2f"/>`, cls, 12+1.8*math.Cos(a), 12-1.8*math.Sin(a), 12+6.4*math.Cos(a), 12-6.4*math.Sin(a))
+		}
+		for i := 0; i < 3; i++ {
+			cls := "no"
+			if i < turns {
+				cls = "yes"
+			}
+			a0, a1 := float64(108+120*i)*math.Pi/180, float64(192+120*i)*math.Pi/180
+			fmt.Fprintf(&b, `<path class="%s" d="M%.2f %.2fA9.6 9.6 0 0 0 %.2f %.2f"/>`, cls, 12+9.6*math.Cos(a0), 12-9.6*math.Sin(a0), 12+9.6*math.Cos(a1), 12-9.6*math.Sin(a1))
+		}
+	}
+	b.WriteString(`</svg>`)
+	return template.HTML(b.String())
+}
