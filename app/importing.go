@@ -229,6 +229,10 @@ func (a *App) read(ctx context.Context, f store.ImportFile, all []store.ImportFi
 		return err
 	}
 	out.Missing, out.Tree = im.Missing, im.Inspect()
+	have, err := a.Store.Parts(ctx, f.ProjectID)
+	if err != nil {
+		return err
+	}
 	for i, p := range im.Parts {
 		name := p.Name
 		if name == "" {
@@ -237,7 +241,7 @@ func (a *App) read(ctx context.Context, f store.ImportFile, all []store.ImportFi
 				name = fmt.Sprintf("%s %d", name, i+1)
 			}
 		}
-		row := store.Part{ProjectID: f.ProjectID, Name: clip(name, 180), SourceName: clip(f.Name, 380), SourceSHA256: f.SHA256, SourceIndex: i}
+		row := store.Part{ProjectID: f.ProjectID, Name: clip(name, 180), SourceName: clip(f.Name, 380), SourceSHA256: f.SHA256, SourceIndex: i, Tint: len(have) + i}
 		if err := a.derive(ctx, p, &row); err != nil {
 			return err
 		}
@@ -266,7 +270,7 @@ func (a *App) derive(ctx context.Context, p *kernel.Part, row *store.Part) error
 	if row.DerivedSHA256, err = a.Store.PutBlob(ctx, data); err != nil {
 		return err
 	}
-	pic, err := kernel.Preview(p, Tint(row.SourceSHA256, row.SourceIndex), 240)
+	pic, err := kernel.Preview(p, Tint(*row), 240)
 	if err != nil {
 		return err
 	}
@@ -312,17 +316,8 @@ func (a *App) Refresh(ctx context.Context, project int64) error {
 // The quiet palette that parts are drawn in.
 var tints = [][3]uint8{{173, 184, 178}, {200, 178, 142}, {158, 172, 191}, {190, 165, 160}, {176, 180, 148}, {168, 160, 182}, {196, 190, 172}, {150, 178, 176}}
 
-// Tint picks a part's colour, always the same one for the same product.
-func Tint(sha string, index int) [3]uint8 {
-	n := index
-	for _, c := range sha[:min(8, len(sha))] {
-		n = n*31 + int(c)
-	}
-	if n < 0 {
-		n = -n
-	}
-	return tints[n%len(tints)]
-}
+// Tint is the colour a part is drawn in.
+func Tint(p store.Part) [3]uint8 { return tints[p.Tint%len(tints)] }
 
 var unsafe = regexp.MustCompile(`[^A-Za-z0-9._ ()+-]`)
 

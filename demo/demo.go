@@ -206,7 +206,7 @@ func (b *builder) stand() {
 	for i, s := range []string{"Screw M6x20", "Screw M6x20 2", "Screw M6x20 3", "Screw M6x20 4"} {
 		block := []string{"Bearing block", "Bearing block 2"}[i/2]
 		at := geom.V(15, []float64{10, 70}[i%2], 10)
-		b.relate("rim", b.rim(s, geom.V(0, 0, 0), z, 3), b.rim(block, at, z, 3.3), "same")
+		b.relate("rim", b.rim(s, geom.V(0, 0, 0), z, 3), b.rim(block, at, z, 3.3), "")
 	}
 }
 

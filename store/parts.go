@@ -15,6 +15,7 @@ type Part struct {
 	Name, Number, Revision, Material string
 	Density                          float64 // kg/m³
 	Fastener                         bool
+	Tint                             int // which colour of the palette it is drawn in
 	SourceName, SourceSHA256         string
 	SourceIndex                      int // which product of the file
 	DerivedVersion                   int
@@ -22,12 +23,12 @@ type Part struct {
 	Created                          time.Time
 }
 
-const partColumns = `id, project_id, name, number, revision, material, density, fastener, source_name, source_sha256, source_index,
+const partColumns = `id, project_id, name, number, revision, material, density, fastener, tint, source_name, source_sha256, source_index,
 	derived_version, derived_sha256, preview_sha256, created`
 
 func scanPart(row interface{ Scan(...any) error }) (Part, error) {
 	var p Part
-	err := row.Scan(&p.ID, &p.ProjectID, &p.Name, &p.Number, &p.Revision, &p.Material, &p.Density, &p.Fastener, &p.SourceName,
+	err := row.Scan(&p.ID, &p.ProjectID, &p.Name, &p.Number, &p.Revision, &p.Material, &p.Density, &p.Fastener, &p.Tint, &p.SourceName,
 		&p.SourceSHA256, &p.SourceIndex, &p.DerivedVersion, &p.DerivedSHA256, &p.PreviewSHA256, &p.Created)
 	return p, err
 }
@@ -59,9 +60,9 @@ func (s *Store) Part(ctx context.Context, id int64) (Part, error) {
 // AddPart keeps a new part. A product that the project has already is not added again: its part is returned with false.
 func (s *Store) AddPart(ctx context.Context, p Part) (Part, bool, error) {
 	p.Created = now()
-	r, err := s.db.ExecContext(ctx, `INSERT INTO parts (project_id, name, number, revision, material, density, fastener, source_name,
-		source_sha256, source_index, derived_version, derived_sha256, preview_sha256, created) VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?,?)`,
-		p.ProjectID, p.Name, p.Number, p.Revision, p.Material, p.Density, p.Fastener, p.SourceName, p.SourceSHA256, p.SourceIndex,
+	r, err := s.db.ExecContext(ctx, `INSERT INTO parts (project_id, name, number, revision, material, density, fastener, tint, source_name,
+		source_sha256, source_index, derived_version, derived_sha256, preview_sha256, created) VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?,?,?)`,
+		p.ProjectID, p.Name, p.Number, p.Revision, p.Material, p.Density, p.Fastener, p.Tint, p.SourceName, p.SourceSHA256, p.SourceIndex,
 		p.DerivedVersion, p.DerivedSHA256, p.PreviewSHA256, p.Created)
 	var me *mysql.MySQLError
 	if errors.As(err, &me) && me.Number == 1062 {

@@ -59,6 +59,7 @@ type (
 		Idle                             int
 		Mates                            []mateView
 		Kind                             string
+		Word                             string // beside the figures
 	}
 	mateView struct {
 		ID, Type, Words     string
@@ -236,6 +237,14 @@ func (s *Server) view(j *app.Judged) accountView {
 			v.Moving++
 		default:
 			lv.Class = "idle"
+		}
+		lv.Word = map[string]string{"at-odds": "at odds", "loose": "loose", "planned": "planned"}[lv.Class]
+		switch {
+		case c.Suppressed || lv.After == 0:
+		case lv.Idle > 0 && lv.Word == "":
+			lv.Word = "idle"
+		case lv.Idle > 0 && !lv.Odds:
+			lv.Word += fmt.Sprintf(", %d idle", lv.Idle)
 		}
 		if c.Assembly != "" {
 			lv.Kind = "subassembly"
@@ -449,7 +458,7 @@ func (s *Server) stateOf(c *echo.Context, j *app.Judged, said string) error {
 func (s *Server) shapes(j *app.Judged, partKey, asmKey, path string, at account.PoseJSON) []shapeJSON {
 	if partKey != "" {
 		row := j.Parts[partKey]
-		return []shapeJSON{{path, row.DerivedSHA256, app.Tint(row.SourceSHA256, row.SourceIndex), at}}
+		return []shapeJSON{{path, row.DerivedSHA256, app.Tint(row), at}}
 	}
 	out := []shapeJSON{}
 	r := j.Report.Assemblies[asmKey]

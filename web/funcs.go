@@ -10,13 +10,14 @@ import (
 )
 
 var funcs = template.FuncMap{
-	"num":   part.Number,
-	"slug":  func(v string) string { return strings.ReplaceAll(v, " ", "-") },
-	"mark":  mark,
-	"word":  func(v string) string { return map[bool]string{true: "not taken yet", false: v}[v == ""] },
-	"size":  sizeOf,
-	"lower": strings.ToLower,
-	"plus":  func(a, b int) int { return a + b },
+	"num":    part.Number,
+	"slug":   func(v string) string { return strings.ReplaceAll(v, " ", "-") },
+	"mark":   mark,
+	"word":   func(v string) string { return map[bool]string{true: "not taken yet", false: v}[v == ""] },
+	"size":   sizeOf,
+	"lower":  strings.ToLower,
+	"volume": volume,
+	"plus":   func(a, b int) int { return a + b },
 }
 
 // weight writes a mass as people do.
@@ -25,6 +26,14 @@ func weight(kg float64) string {
 		return fmt.Sprintf("%.3g g", kg*1000)
 	}
 	return fmt.Sprintf("%.4g kg", kg)
+}
+
+// volume writes a volume without powers of ten.
+func volume(mm3 float64) string {
+	if mm3 >= 1e5 {
+		return fmt.Sprintf("%.1f cm³", mm3/1000)
+	}
+	return fmt.Sprintf("%.4g mm³", mm3)
 }
 
 // sizeOf writes a part's extent.

@@ -133,7 +133,7 @@ func (m *model) classify(n *nullspace, st settled, res *Result) {
 	groups := n.modeGroups(rels)
 	wants := m.wanted(n, groups, st)
 	for _, g := range groups {
-		n.measureEnergy(g, rels)
+		n.measureParting(g, rels)
 		var mine []*want
 		for _, w := range wants {
 			if w.group == g {
@@ -163,14 +163,13 @@ func (m *model) classifyGroup(n *nullspace, g *modes, wants []*want, st settled,
 		copy(p.Row(i), r)
 	}
 	seenRates := dense.Orthonormal(p.T(), 1e-6) // directions of freedom that the rates see
-	unseen := dense.Complement(seenRates)
 	idle := m.idleSpins(n, g, seenRates)
 	idleBasis := dense.Orthonormal(dense.Columns(g.d, idle), 1e-6)
 	// loose: unseen by the rates and square to idle
 	both := dense.Orthonormal(dense.Columns(g.d, append(cols(seenRates), cols(idleBasis)...)), 1e-9)
 	loose := dense.Complement(both)
 
-	for _, z := range m.plannedMotions(n, g, p, unseen) {
+	for _, z := range m.plannedMotions(g, p, loose, idleBasis) {
 		res.motion(m.tell(n, g, z, "planned"), m.swing(n, g, z, st))
 	}
 	res.Planned += seenRates.C
@@ -210,7 +209,7 @@ func (m *model) classifyGroup(n *nullspace, g *modes, wants []*want, st settled,
 }
 
 // plannedMotions spans what the declared rates see: one motion per independent rate, the other rates at rest.
-func (m *model) plannedMotions(n *nullspace, g *modes, p, unseen dense.Mat) [][]float64 {
+func (m *model) plannedMotions(g *modes, p, loose, idle dense.Mat) [][]float64 {
 	var out [][]float64
 	var taken [][]float64
 	for i := 0; i < p.R; i++ {
@@ -227,7 +226,7 @@ func (m *model) plannedMotions(n *nullspace, g *modes, p, unseen dense.Mat) [][]
 	for i := range taken {
 		e := make([]float64, len(taken))
 		e[i] = 1
-		out = append(out, g.lift(dense.LeastSquares(a, e, 1e-9), unseen))
+		out = append(out, g.lift(dense.LeastSquares(a, e, 1e-9), loose, idle))
 	}
 	return out
 }

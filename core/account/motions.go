@@ -16,7 +16,7 @@ type modes struct {
 	d      int
 	n      []dense.Mat // per body, 6 × d
 	rels   []*solve.Relation
-	energy dense.Mat // of motions at the relations, d × d: what rides along rigidly costs nothing
+	parts  []dense.Mat // per relation, 6 × d: how its two bodies part from one another
 }
 
 // modeGroups splits the freedoms into groups that share no body and no relation between bodies that move.
@@ -75,9 +75,8 @@ func (n *nullspace) modeGroups(rels []*solve.Relation) []*modes {
 	return out
 }
 
-// measureEnergy states how much each relation's bodies part from one another in a motion.
-func (n *nullspace) measureEnergy(g *modes, rels []*solve.Relation) {
-	g.energy = dense.New(g.d, g.d)
+// measureParting states how much each relation's bodies part from one another in a motion.
+func (n *nullspace) measureParting(g *modes, rels []*solve.Relation) {
 	for _, r := range rels {
 		ia, okA := g.at[r.A.Body]
 		ib, okB := g.at[r.B.Body]
@@ -85,36 +84,21 @@ func (n *nullspace) measureEnergy(g *modes, rels []*solve.Relation) {
 			continue
 		}
 		g.rels = append(g.rels, r)
-		var p geom.Vec
+		p := r.B.Frame.O
 		if r.B.Body >= 0 {
-			p = n.poses[r.B.Body].Point(r.B.Frame.O)
-		} else {
-			p = r.B.Frame.O
+			p = n.poses[r.B.Body].Point(p)
 		}
 		m := dense.New(6, g.d)
-		for side, k := range [2]struct {
-			i  int
-			ok bool
-			b  int
-		}{{ia, okA, r.A.Body}, {ib, okB, r.B.Body}} {
-			if !k.ok {
-				continue
-			}
-			sg := float64(2*side - 1)
-			x := n.moved(k.b, g.n[k.i], p)
+		if okA {
+			m = sub(m, n.moved(r.A.Body, g.n[ia], p))
+		}
+		if okB {
+			x := n.moved(r.B.Body, g.n[ib], p)
 			for q := range m.A {
-				m.A[q] += sg * x.A[q]
+				m.A[q] += x.A[q]
 			}
 		}
-		for i := 0; i < g.d; i++ {
-			for j := 0; j < g.d; j++ {
-				s := 0.0
-				for q := 0; q < 6; q++ {
-					s += m.At(q, i) * m.At(q, j)
-				}
-				g.energy.A[i*g.d+j] += s
-			}
-		}
+		g.parts = append(g.parts, m)
 	}
 }
 
@@ -160,24 +144,74 @@ func turnAt(p, d geom.Vec) twist    { return twist{p.Cross(d), d} }
 func slideOn(d geom.Vec) twist      { return twist{v: d} }
 func (t twist) minus(o twist) twist { return twist{t.v.Sub(o.v), t.w.Sub(o.w)} }
 
-// lift completes a motion z of the group by whatever of the free columns makes the fewest bodies part: what can ride, rides.
-func (g *modes) lift(z []float64, free dense.Mat) []float64 {
-	if free.C == 0 || g.energy.C == 0 {
+// lift completes a motion z of the group by whatever of the free columns makes the fewest bodies part: what can ride,
+// rides. shy columns are used only where that saves a parting (a pin rather stays than turns with what hangs on it).
+// The sum of partings, not of their squares, is made small, by weighting anew a few times.
+func (g *modes) lift(z []float64, free, shy dense.Mat) []float64 {
+	all := dense.Columns(g.d, append(cols(free), cols(shy)...))
+	if all.C == 0 || len(g.parts) == 0 {
 		return z
 	}
-	ef := g.energy.Mul(free)
-	a := free.T().Mul(ef)
-	b := ef.T().Vec(z)
-	for i := range b {
-		b[i] = -b[i]
+	rounds := 8
+	if len(g.parts)*all.C*all.C > 4e6 { // enough for the plain least squares
+		rounds = 1
 	}
-	c := dense.LeastSquares(a, b, 1e-12)
-	dz := free.Vec(c)
-	out := make([]float64, len(z))
-	for i := range z {
-		out[i] = z[i] + dz[i]
+	weight := make([]float64, len(g.parts))
+	// what does not part in the motion as it is, is loath to
+	weigh := func(z []float64) {
+		top := 1e-12
+		for k, m := range g.parts {
+			weight[k] = dense.Norm(m.Vec(z))
+			top = math.Max(top, weight[k])
+		}
+		for k := range weight {
+			weight[k] = 1 / (weight[k]/top + 1e-5)
+		}
+	}
+	weigh(z)
+	out := z
+	for ; rounds > 0; rounds-- {
+		a := dense.New(all.C, all.C)
+		b := make([]float64, all.C)
+		for k, m := range g.parts {
+			mf, mz := m.Mul(all), m.Vec(z)
+			for i := 0; i < all.C; i++ {
+				for q := 0; q < 6; q++ {
+					x := weight[k] * mf.At(q, i)
+					if x == 0 {
+						continue
+					}
+					b[i] -= x * mz[q]
+					for j := 0; j < all.C; j++ {
+						a.A[i*all.C+j] += x * mf.At(q, j)
+					}
+				}
+			}
+		}
+		for i := 0; i < all.C; i++ {
+			small := 1e-9
+			if i >= free.C {
+				small = 1e-2 * weightTop(weight)
+			}
+			a.A[i*all.C+i] += small
+		}
+		c := dense.LeastSquares(a, b, 1e-13)
+		dz := all.Vec(c)
+		out = make([]float64, len(z))
+		for i := range z {
+			out[i] = z[i] + dz[i]
+		}
+		weigh(out)
 	}
 	return out
+}
+
+func weightTop(w []float64) float64 {
+	t := math.Inf(1)
+	for _, x := range w {
+		t = math.Min(t, x)
+	}
+	return t
 }
 
 // simple spans a subspace of the group's freedoms by simple motions. They are sought body by body in build order; free
@@ -200,11 +234,10 @@ func (n *nullspace) simple(g *modes, s, free dense.Mat) [][]float64 {
 		}
 		here := rest.Mul(dense.LeftCols(v, k))
 		rest = rest.Mul(dense.Complement(dense.LeftCols(v, k)))
-		slack := dense.Columns(g.d, append(cols(rest), cols(free)...))
 		for _, t := range n.simpleTwists(g, b, here) {
 			want := n.own(b, t)
 			y := dense.LeastSquares(g.n[g.at[b]].Mul(here), want, 1e-9)
-			z := g.lift(here.Vec(y), slack)
+			z := g.lift(here.Vec(y), rest, free)
 			out = append(out, z)
 		}
 	}
@@ -395,7 +428,7 @@ func (m *model) tell(n *nullspace, g *modes, z []float64, class string) Motion {
 	}
 	first := -1
 	for i, b := range g.bodies {
-		if dense.Norm(g.n[i].Vec(z)) > 1e-6*big {
+		if dense.Norm(g.n[i].Vec(z)) > 1e-4*big {
 			if first < 0 {
 				first = b
 			}
@@ -409,7 +442,7 @@ func (m *model) tell(n *nullspace, g *modes, z []float64, class string) Motion {
 	size := n.sys.Bodies[first].Size
 	own := n.own(first, t)
 	amount := dense.Norm(own)
-	if t.w.Norm()*size < 1e-6*amount {
+	if t.w.Norm()*size < 1e-5*amount {
 		mo.Kind = "slide"
 		mo.Direction = clean(lead(t.v.Unit())).Array()
 		return mo // a slide has no place: its point is the origin
@@ -419,7 +452,7 @@ func (m *model) tell(n *nullspace, g *modes, z []float64, class string) Motion {
 	pitch := t.v.Dot(t.w) / w2 * 2 * math.Pi // mm per turn
 	p := t.w.Cross(t.v).Scale(1 / w2)
 	mo.Kind = "turn"
-	if math.Abs(pitch) > 1e-5*(1+size) {
+	if math.Abs(pitch) > 1e-4*(1+size) {
 		mo.Kind = "screw"
 		mo.Pitch = round(pitch)
 	}

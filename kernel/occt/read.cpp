@@ -465,7 +465,7 @@ struct reader {
       mesh(s, faces, edges);
       double x0, y0, z0, x1, y1, z1;
       Bnd_Box tight;
-      BRepBndLib::AddOptimal(s, tight, Standard_True, Standard_False);
+      BRepBndLib::AddOptimal(s, tight, Standard_False, Standard_False);
       (tight.IsVoid() ? box : tight).Get(x0, y0, z0, x1, y1, z1);
       out.kxyz("low", gp_XYZ(x0, y0, z0));
       out.kxyz("high", gp_XYZ(x1, y1, z1));

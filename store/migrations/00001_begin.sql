@@ -36,6 +36,7 @@ CREATE TABLE parts (
   material VARCHAR(100) NOT NULL,
   density DOUBLE NOT NULL,
   fastener BOOLEAN NOT NULL,
+  tint INT NOT NULL,
   source_name VARCHAR(400) NOT NULL,
   source_sha256 CHAR(64) CHARACTER SET ascii NOT NULL,
   source_index INT NOT NULL,

@@ -77,8 +77,8 @@ export class Stage {
       c.shapes.forEach((s, i) => pose(k.shapes[i].holder, s.pose));
       k.group.visible = !this.hidden.has(c.name);
     }
-    this.goTo(Object.fromEntries([...wanted.values()].map((c) => [c.name, c.pose])));
     this.motions = state.motions;
+    this.goTo(Object.fromEntries([...wanted.values()].map((c) => [c.name, c.pose])));
     if (!keepView && fresh) this.home();
     this.draw();
   }
@@ -146,21 +146,42 @@ export class Stage {
     });
   }
 
+  // boxOf is a component's extent where it stands now.
+  boxOf(k) {
+    const box = new Box3();
+    k.group.updateMatrixWorld(true);
+    for (const s of k.shapes) { const g = s.d.geometry; if (!g.boundingBox) g.computeBoundingBox(); box.union(g.boundingBox.clone().applyMatrix4(s.holder.matrixWorld)); }
+    return box;
+  }
+
   extent() {
     const box = new Box3();
-    for (const k of this.comps.values()) {
-      if (!k.group.visible) continue;
-      k.group.updateMatrixWorld(true);
-      for (const s of k.shapes) { const g = s.d.geometry; if (!g.boundingBox) g.computeBoundingBox(); box.union(g.boundingBox.clone().applyMatrix4(s.holder.matrixWorld)); }
-    }
+    for (const k of this.comps.values()) if (k.group.visible) box.union(this.boxOf(k));
     return box.isEmpty() ? null : box.getBoundingSphere(new Sphere());
+  }
+
+  corners() {
+    const out = [];
+    for (const k of this.comps.values()) if (k.group.visible) for (const s of k.shapes) {
+      const b = s.d.geometry.boundingBox; if (!b) continue;
+      for (let i = 0; i < 8; i++) out.push(new Vector3(i & 1 ? b.max.x : b.min.x, i & 2 ? b.max.y : b.min.y, i & 4 ? b.max.z : b.min.z).applyMatrix4(s.holder.matrixWorld));
+    }
+    return out;
   }
 
   home() {
     const s = this.extent(); if (!s) return;
     const dir = new Vector3(0.62, -0.72, 0.46).normalize();
-    const need = s.radius / Math.sin((this.camera.fov * Math.PI) / 360) / Math.min(1, this.camera.aspect) * 1.02;
+    let need = s.radius / Math.sin((this.camera.fov * Math.PI) / 360) / Math.min(1, this.camera.aspect);
     this.controls.target.copy(s.center);
+    // from the ball's distance nearer, until what is seen fills the stage between its head and its foot
+    for (let n = 0; n < 6; n++) {
+      this.camera.position.copy(s.center).addScaledVector(dir, need);
+      this.camera.lookAt(s.center); this.camera.updateMatrixWorld(true);
+      let far = 0;
+      for (const p of this.corners()) { const q = p.project(this.camera); far = Math.max(far, Math.abs(q.x) / 0.84, Math.abs(q.y) / 0.72); }
+      if (far > 0) need *= 1 + (far - 1) * 0.8;
+    }
     this.camera.position.copy(s.center).addScaledVector(dir, need);
     this.controls.update();
     this.draw();
@@ -331,10 +352,7 @@ export class Stage {
       const k = this.comps.get(m.rides[0]); if (!k || !k.group.visible || drawn > 40) return;
       if (m.class === "idle" && motions.length > 12) return;
       drawn++;
-      k.group.updateMatrixWorld(true);
-      const box = new Box3();
-      for (const s of k.shapes) { const g = s.d.geometry; if (!g.boundingBox) g.computeBoundingBox(); box.union(g.boundingBox.clone().applyMatrix4(s.holder.matrixWorld)); }
-      const ball = box.getBoundingSphere(new Sphere());
+      const ball = this.boxOf(k).getBoundingSphere(new Sphere());
       const color = css(colorOf[m.class]), dir = new Vector3(...m.direction);
       const count = firsts.get(m.rides[0]) || 0; firsts.set(m.rides[0], count + 1);
       const size = Math.max(ball.radius, 1e-3);
@@ -357,7 +375,7 @@ export class Stage {
         axis.computeLineDistances(); this.marks.add(axis); at = pts[20];
       }
       const more = m.rides.length > 1 ? ` · ${m.rides.length} ride` : "";
-      if (m.class !== "idle" || drawn < 8) this.label("motion", `${m.kind} · ${m.class}${more}`, () => at, m.class, i);
+      if (m.class !== "idle" || motions.length < 4) this.label("motion", `${m.kind} · ${m.class}${more}`, () => at, m.class, i);
     });
     for (const o of this.marks.children) o.renderOrder = 8;
   }

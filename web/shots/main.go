@@ -1,0 +1,79 @@
+// Command shots takes the pictures of docs/screenshots from a running demo: go run ./web/shots [-only NAME] [-out DIR] ADDRESS
+package main
+
+import (
+	"flag"
+	"fmt"
+	"os"
+	"path/filepath"
+	"strings"
+
+	"setfast/web/drive"
+)
+
+// view is one picture: where it is taken, and what is done first.
+type view struct {
+	name, path string
+	dark       bool
+	steps      []string // scripts; "click CSS" presses the mouse, "until SCRIPT" waits
+}
+
+var views = []view{
+	{"projects", "/", false, nil},
+	{"shelf", "/p/1", false, nil},
+	{"bench-set", "/a/1", false, []string{"click .line[data-component='Bearing block'] .rowopen", "setfast.state()"}},
+	{"bench-moves", "/a/2", false, nil},
+	{"bench-loose", "/a/3", false, nil},
+	{"bench-at-odds", "/a/4", false, []string{"click .f-at-odds .findingsay"}},
+	{"bench-dark", "/a/2", true, nil},
+	{"sentence", "/a/3", false, []string{
+		"(() => { const f = (n, k, p) => setfast.refs(n).filter((r) => r.kind === k).sort((a, b) => Math.hypot(...a.at.map((v, i) => v - p[i])) - Math.hypot(...b.at.map((v, i) => v - p[i])))[0].ref; setfast.pick(f('Vent knuckle', 'plane', [0, 0, 20])); setfast.pick(f('Hinge bracket, left', 'plane', [6, 20, 25])); })()",
+		"until document.querySelectorAll('.offer').length > 1"}},
+	{"placing", "/a/3", false, []string{"click .stagehead [data-act=place]", "until document.querySelector('#placing').open"}},
+}
+
+func main() {
+	only := flag.String("only", "", "one picture")
+	out := flag.String("out", "docs/screenshots", "folder")
+	flag.Parse()
+	for _, v := range views {
+		if *only != "" && !strings.Contains(","+*only+",", ","+v.name+",") {
+			continue
+		}
+		if err := take(v, flag.Arg(0), filepath.Join(*out, v.name+".png")); err != nil {
+			fmt.Fprintln(os.Stderr, v.name, err)
+			os.Exit(1)
+		}
+	}
+}
+
+func take(v view, address, file string) error {
+	p, err := drive.Open(1280, 800, v.dark)
+	if err != nil {
+		return err
+	}
+	defer p.Close()
+	if err := p.Go(address + v.path); err != nil {
+		return err
+	}
+	for _, s := range v.steps {
+		switch {
+		case strings.HasPrefix(s, "click "):
+			err = p.Click(s[6:])
+		case strings.HasPrefix(s, "until "):
+			err = p.Until(s[6:])
+		default:
+			_, err = drive.Eval[struct{}](p, "void ("+s+")")
+		}
+		if err != nil {
+			return err
+		}
+	}
+	if err := p.Shot(file); err != nil {
+		return err
+	}
+	for _, c := range p.Complaints() {
+		fmt.Fprintln(os.Stderr, v.name, "complains:", c)
+	}
+	return nil
+}
