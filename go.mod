@@ -20,4 +20,5 @@ require (
 	go.uber.org/multierr v1.11.0 // indirect
 	golang.org/x/sync v0.24.0 // indirect
 	golang.org/x/time v0.15.0 // indirect
+	gonum.org/v1/gonum v0.17.0 // indirect
 )

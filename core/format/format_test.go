@@ -1,0 +1,126 @@
+package format
+
+import (
+	"os"
+	"path/filepath"
+	"strings"
+	"testing"
+
+	"setfast/core/account"
+)
+
+const small = `{"setfast": 1, "root": "main",
+ "parts": {"p": {"features": {"top": {"type": "plane", "origin": [0,0,1], "normal": [0,0,2]}, "f": {"type": "frame", "origin": [0,0,0], "z": [0,0,1], "x": [1,0,0]}}}},
+ "assemblies": {"main": {"components": {"a": {"part": "p", "grounded": true}, "b": {"part": "p"}},
+  "mates": [{"id": "m", "type": "revolute", "a": "a/f", "b": "b/f"}], "planned": [{"joint": "m"}]}}}`
+
+// TestFaults gives wrong documents one slip each; the message must name the place and the matter.
+func TestFaults(t *testing.T) {
+	if _, err := Read([]byte(small)); err != nil {
+		t.Fatal(err)
+	}
+	for _, c := range []struct{ from, to, path, says string }{
+		{`"grounded"`, `"ground"`, "assemblies.main.components.a.ground", "unknown member"},
+		{`"part": "p"}`, `"part": "q"}`, "assemblies.main.components.b.part", `no part "q"`},
+		{`"b": {"part"`, `"a": {"part"`, "assemblies.main.components.a", "twice"},
+		{`"setfast": 1`, `"setfast": 2`, "setfast", "version 1"},
+		{`"root": "main"`, `"root": "other"`, "root", `no assembly "other"`},
+		{`"normal": [0,0,2]`, `"normal": [0,0,0]`, "parts.p.features.top.normal", "must not be zero"},
+		{`"normal": [0,0,2]`, `"normal": [0,0]`, "parts.p.features.top.normal", "expected 3 numbers"},
+		{`"type": "plane"`, `"type": "plain"`, "parts.p.features.top.type", "unknown feature type"},
+		{`"x": [1,0,0]`, `"x": [0,0,3]`, "parts.p.features.f", "parallel"},
+		{`"type": "revolute"`, `"type": "hinge"`, "assemblies.main.mates[0].type", "unknown relation type"},
+		{`"type": "revolute"`, `"type": "gear"`, "assemblies.main.mates[0].type", "not supported yet"},
+		{`"type": "revolute", "a": "a/f"`, `"type": "rim", "a": "a/f"`, "assemblies.main.mates[0]", "two circles"},
+		{`"a": "a/f"`, `"a": "c/f"`, "assemblies.main.mates[0].a", `no component "c"`},
+		{`"a": "a/f"`, `"a": "a/g"`, "assemblies.main.mates[0].a", `no feature "g"`},
+		{`"a": "a/f"`, `"a": "af"`, "assemblies.main.mates[0].a", "component/feature"},
+		{`"a": "a/f"`, `"a": "A/f"`, "assemblies.main.mates[0].a", `did you mean "a"`},
+		{`"id": "m", `, ``, "assemblies.main.mates[0]", `"id" is missing`},
+		{`"b": "b/f"}]`, `"b": "b/f"}, {"id": "m", "type": "parallel", "a": "a/top", "b": "b/top"}]`, "assemblies.main.mates[1].id", "given twice"},
+		{`"b": "b/f"}]`, `"b": "b/f", "limits": {"angle": [5, 1]}}]`, "assemblies.main.mates[0].limits.angle", "above"},
+		{`"b": "b/f"}]`, `"b": "b/f", "limits": {"slide": [0, 1]}}]`, "assemblies.main.mates[0].limits.slide", "no coordinate"},
+		{`"b": "b/f"}]`, `"b": "b/f", "value": 3}]`, "assemblies.main.mates[0].value", "unknown member"},
+		{`{"joint": "m"}`, `{"joint": "n"}`, "assemblies.main.planned[0]", `no joint "n"`},
+		{`{"joint": "m"}`, `{"component": "b", "motion": "turn", "about": "a/q"}`, "assemblies.main.planned[0]", "no feature"},
+		{`{"part": "p"}`, `{"part": "p", "flexible": true}`, "assemblies.main.components.b.flexible", "not supported yet"},
+		{`{"part": "p"}`, `{"part": "p", "pose": {"quaternion": [0,0,0,0]}}`, "assemblies.main.components.b.pose.quaternion", "zero"},
+		{`{"part": "p"}`, `{"assembly": "main"}`, "assemblies", "contains itself"},
+		{`"planned"`, `"values": {"w": "1 mm"}, "planned"`, "assemblies.main.values", "not supported yet"},
+		{`"setfast": 1,`, `"setfast": 1`, "line 1", "invalid character"},
+		{`[{"joint": "m"}]}}}`, ``, "", "ends in the middle"},
+		{`{"setfast"`, `{"setfast": 1} {"x"`, "line", "follows the end"},
+		{`[0,0,1]`, `[0,0,1e999]`, "parts.p.features.top.origin[2]", "too large"},
+	} {
+		text := strings.Replace(small, c.from, c.to, 1)
+		if text == small {
+			t.Fatalf("%q is not in the sample", c.from)
+		}
+		_, err := Read([]byte(text))
+		if err == nil {
+			t.Errorf("%s → %s was taken", c.from, c.to)
+			continue
+		}
+		if !strings.Contains(err.Error(), c.says) || !strings.HasPrefix(err.Error(), c.path) {
+			t.Errorf("%s → %s: %q, want %q at %q", c.from, c.to, err, c.says, c.path)
+		}
+	}
+}
+
+// TestRoundTrip writes what was read and reads it again to the same text.
+func TestRoundTrip(t *testing.T) {
+	for _, text := range append(samples(t), small) {
+		d, err := Read([]byte(text))
+		if err != nil {
+			t.Fatal(err)
+		}
+		one, err := Write(d)
+		if err != nil {
+			t.Fatal(err)
+		}
+		again, err := Read(one)
+		if err != nil {
+			t.Fatalf("%v\n%s", err, one)
+		}
+		two, err := Write(again)
+		if err != nil || string(one) != string(two) {
+			t.Errorf("written twice, the document differs: %v", err)
+		}
+	}
+}
+
+func samples(t testing.TB) []string {
+	files, err := filepath.Glob("../account/testdata/*.setfast.json")
+	if err != nil || len(files) == 0 {
+		t.Fatal("no sample documents", err)
+	}
+	var out []string
+	for _, f := range files {
+		data, err := os.ReadFile(f)
+		if err != nil {
+			t.Fatal(err)
+		}
+		out = append(out, string(data))
+	}
+	return out
+}
+
+// FuzzRead feeds the reader anything; what it takes must be judged without a panic.
+func FuzzRead(f *testing.F) {
+	for _, s := range append(samples(f), small) {
+		f.Add([]byte(s))
+	}
+	f.Fuzz(func(t *testing.T, data []byte) {
+		d, err := Read(data)
+		if err != nil {
+			return
+		}
+		for _, a := range d.Assemblies {
+			if len(a.Components) > 20 || len(a.Mates) > 20 {
+				return
+			}
+			a.Drives = nil
+		}
+		_, _ = account.Check(d, nil)
+	})
+}
