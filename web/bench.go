@@ -130,8 +130,16 @@ func (s *Server) view(j *app.Judged) accountView {
 		}
 	}
 	idle := map[string]int{}
+	freeTold := map[string]bool{}
 	for i, m := range r.Motions {
 		mv := motionView{i, motionWords(m), m.Class}
+		if len(m.Rides) == 1 && r.Components[m.Rides[0]].Left == 6 && m.Class == "loose" { // one line for a part nobody has related yet
+			if freeTold[m.Rides[0]] {
+				continue
+			}
+			freeTold[m.Rides[0]] = true
+			mv = motionView{-1, m.Rides[0] + " is not related yet: six freedoms", m.Class}
+		}
 		switch m.Class {
 		case "planned":
 			v.Planned = append(v.Planned, mv)

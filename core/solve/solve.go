@@ -229,6 +229,7 @@ func (s *System) seatInTurn(poses []geom.Pose, rels []int) {
 	}
 	open(n)
 	next := 0
+	rank := map[int]int{} // in which order bodies were seated
 	for {
 		k := -1
 		for k < 0 && len(put) > 0 {
@@ -260,6 +261,7 @@ func (s *System) seatInTurn(poses []geom.Pose, rels []int) {
 				return
 			}
 			seated[pick] = true
+			rank[pick] = len(rank)
 			open(pick)
 			for next < n && (seated[next] || s.Bodies[next].Fixed) {
 				next++
@@ -274,7 +276,66 @@ func (s *System) seatInTurn(poses []geom.Pose, rels []int) {
 		}
 		s.seatOne(k, mine, poses)
 		seated[k] = true
+		s.closeLoop(k, mine, of, seated, at, rank, poses)
+		rank[k] = len(rank)
 		open(k)
+	}
+}
+
+// closeLoop brings a body to rest that cannot be seated alone, together with bodies seated shortly before it: the fewer
+// and the later ones first, so that what stands longest (a crank set to an angle) stays where it is.
+func (s *System) closeLoop(k int, mine []*Relation, of [][]int, seated []bool, at func(int) int, rank map[int]int, poses []geom.Pose) {
+	var rs Rows
+	open := func() bool {
+		for _, r := range mine {
+			for _, row := range s.Eval(r, poses, &rs) {
+				if math.Abs(row.R) > 1e-6 {
+					return true
+				}
+			}
+		}
+		return false
+	}
+	if !open() {
+		return
+	}
+	saved := append([]geom.Pose(nil), poses...)
+	set := []int{k}
+	in := map[int]bool{k: true}
+	for len(set) < 16 {
+		// the latest seated body that is related to the set
+		best := -1
+		for _, b := range set {
+			for _, i := range of[b] {
+				r := s.Rels[i]
+				for _, x := range [3]int{at(r.A.Body), at(r.B.Body), s.aboutAt(r, at)} {
+					if x >= 0 && x < len(s.Bodies) && !in[x] && seated[x] && (best < 0 || rank[x] > rank[best]) {
+						best = x
+					}
+				}
+			}
+		}
+		if best < 0 {
+			break
+		}
+		set = append(set, best)
+		in[best] = true
+		var rels []*Relation
+		taken := map[int]bool{}
+		for _, b := range set {
+			for _, i := range of[b] {
+				r := s.Rels[i]
+				a, c, e := at(r.A.Body), at(r.B.Body), s.aboutAt(r, at)
+				if !taken[i] && seated[a] && seated[c] && (e < 0 || seated[e]) {
+					taken[i] = true
+					rels = append(rels, r)
+				}
+			}
+		}
+		if s.newton(set, rels, poses, 40) < 1e-9 {
+			return
+		}
+		copy(poses, saved)
 	}
 }
 

@@ -90,8 +90,7 @@ func Start(ctx context.Context, dir string) (*Server, error) {
 	}
 	deadline := time.Now().Add(60 * time.Second)
 	for {
-		if c, err := net.Dial("unix", s.Socket); err == nil {
-			c.Close()
+		if greets(s.Socket) {
 			return s, nil
 		}
 		select {
@@ -107,6 +106,18 @@ func Start(ctx context.Context, dir string) (*Server, error) {
 			return nil, fmt.Errorf("the database server in %s does not answer after a minute; see %s", dir, logFile)
 		}
 	}
+}
+
+// greets tells whether a server answers on the socket: one that is only about to fail opens it, but says nothing.
+func greets(socket string) bool {
+	c, err := net.Dial("unix", socket)
+	if err != nil {
+		return false
+	}
+	defer c.Close()
+	_ = c.SetDeadline(time.Now().Add(2 * time.Second))
+	n, _ := c.Read(make([]byte, 5))
+	return n == 5
 }
 
 // Done is closed when the server has ended, by whatever cause.

@@ -278,7 +278,7 @@ export async function bench(asm) {
   document.body.dataset.ready = "yes";
   // where a feature is drawn, and what is picked: for scripts that drive the Bench
   window.setfast = {
-    where(ref) { const c = stage.find(ref); if (!c?.s) return null; c.s.holder.updateMatrixWorld(true); const p = stage.project(c.f.at.clone().applyMatrix4(c.s.holder.matrixWorld)), r = view.getBoundingClientRect(); return [p.x + r.left, p.y + r.top]; },
+    where(ref) { const c = stage.find(ref); if (!c?.s) return null; c.s.holder.updateMatrixWorld(true); const p = stage.project(stage.spot(c)), r = view.getBoundingClientRect(); return [p.x + r.left, p.y + r.top]; },
     pick(ref) { const c = stage.find(ref); if (c) sentence.pick(c); return !!c; },
     refs(name) { const k = stage.comps.get(name); return k ? k.shapes.flatMap((s) => s.d.head.features.map((f) => ({ ref: `${name}/${s.path}${f.n}`, kind: f.k, label: f.label, at: f.o, dir: f.z }))) : []; },
     state: () => state,

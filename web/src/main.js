@@ -15,5 +15,5 @@ document.addEventListener("click", async (e) => {
 });
 
 const { place, project, asm } = document.body.dataset;
-if (place === "shelf") shelf(project);
+if (place === "shelf") { shelf(project); document.body.dataset.ready = "yes"; }
 if (place === "bench") bench(asm);

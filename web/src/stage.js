@@ -253,15 +253,15 @@ export class Stage {
         const seenFrom = (p, slack) => this.camera.position.distanceTo(p) <= front * (1 + 1e-3) + slack;
         for (const [e, f] of s.d.byEdge) {
           const [a, b] = s.d.lineRange(e);
-          let best = Infinity, at = -1, prev = null;
+          let best = Infinity, p = null, prev = null, last = null;
           for (let i = a; i < b; i++) {
-            const p = new Vector3(s.d.lines[3 * i], s.d.lines[3 * i + 1], s.d.lines[3 * i + 2]).applyMatrix4(m);
-            const q = new Vector2((p.x + 1) / 2 * w, (1 - p.y) / 2 * h);
-            if (prev) { const d = segment(cursor, prev, q); if (d < best) { best = d; at = i; } }
-            prev = q;
+            const own = new Vector3(s.d.lines[3 * i], s.d.lines[3 * i + 1], s.d.lines[3 * i + 2]), n = own.clone().applyMatrix4(m);
+            const q = new Vector2((n.x + 1) / 2 * w, (1 - n.y) / 2 * h);
+            if (prev) { const [d, t] = segment(cursor, prev, q); if (d < best) { best = d; p = last.clone().lerp(own, t); } }
+            prev = q; last = own;
           }
           if (best > near) continue;
-          const p = new Vector3(s.d.lines[3 * at], s.d.lines[3 * at + 1], s.d.lines[3 * at + 2]).applyMatrix4(s.holder.matrixWorld);
+          p.applyMatrix4(s.holder.matrixWorld);
           const visible = seenFrom(p, g.boundingSphere.radius * 0.02 + this.pixel(p) * 3) ;
           add(k, s, f, visible ? (best < 5 ? -10 + best : 2 + best) : 300 + best);
         }
@@ -295,6 +295,13 @@ export class Stage {
     const s = k.shapes.find((x) => x.path === path); if (!s) return null;
     const f = s.d.byName.get(name);
     return f ? { k, s, f, ref } : null;
+  }
+
+  // spot is a place on the feature itself: on the line of an edge, not its middle.
+  spot(c) {
+    const p = c.f.at.clone();
+    if (c.f.edge >= 0) { const [a, b] = c.s.d.lineRange(c.f.edge), i = a + Math.floor((b - a) * 0.6); if (i < b) p.set(c.s.d.lines[3 * i], c.s.d.lines[3 * i + 1], c.s.d.lines[3 * i + 2]); }
+    return p.applyMatrix4(c.s.holder.matrixWorld);
   }
 
   // outline draws a feature so that it can be told apart: its face or edge, and its axis.
@@ -351,6 +358,10 @@ export class Stage {
     motions.forEach((m, i) => {
       const k = this.comps.get(m.rides[0]); if (!k || !k.group.visible || drawn > 40) return;
       if (m.class === "idle" && motions.length > 12) return;
+      if (k.data.left === 6 && m.rides.length === 1) { // a part nobody has related yet: one word instead of six arrows
+        if (!firsts.has(m.rides[0])) { firsts.set(m.rides[0], 1); const c = this.boxOf(k).getCenter(new Vector3()); this.label("motion", "free", () => c, m.class, i); }
+        return;
+      }
       drawn++;
       const ball = this.boxOf(k).getBoundingSphere(new Sphere());
       const color = css(colorOf[m.class]), dir = new Vector3(...m.direction);
@@ -426,5 +437,5 @@ function empty(group) {
 function segment(p, a, b) {
   const d = b.clone().sub(a), l = d.lengthSq();
   const t = l ? Math.max(0, Math.min(1, p.clone().sub(a).dot(d) / l)) : 0;
-  return p.distanceTo(a.clone().addScaledVector(d, t));
+  return [p.distanceTo(a.clone().addScaledVector(d, t)), t];
 }
