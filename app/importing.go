@@ -126,7 +126,7 @@ type Imported struct {
 	New     []store.Part
 	Known   []store.Part // products the project had already
 	Missing []string
-	Tree    *kernel.Inspection
+	Built   []string // assemblies made of the file's product tree
 }
 
 // ReadStaged reads one staged file into the project.
@@ -175,6 +175,9 @@ func importWords(i *Imported) string {
 	}
 	if n := len(i.Known); n > 0 {
 		w = append(w, plural(n, "part was", "parts were")+" here already")
+	}
+	if n := len(i.Built); n > 0 {
+		w = append(w, plural(n, "assembly", "assemblies")+" made: "+strings.Join(i.Built, ", "))
 	}
 	if len(i.Missing) > 0 {
 		w = append(w, "missing: "+strings.Join(i.Missing, ", "))
@@ -228,7 +231,8 @@ func (a *App) read(ctx context.Context, f store.ImportFile, all []store.ImportFi
 	if err != nil {
 		return err
 	}
-	out.Missing, out.Tree = im.Missing, im.Inspect()
+	out.Missing = im.Missing
+	var keys []string
 	have, err := a.Store.Parts(ctx, f.ProjectID)
 	if err != nil {
 		return err
@@ -249,6 +253,7 @@ func (a *App) read(ctx context.Context, f store.ImportFile, all []store.ImportFi
 		if err != nil {
 			return err
 		}
+		keys = append(keys, PartKey(row.ID))
 		if fresh {
 			out.New = append(out.New, row)
 		} else {
@@ -258,7 +263,11 @@ func (a *App) read(ctx context.Context, f store.ImportFile, all []store.ImportFi
 	if len(im.Parts) == 0 {
 		return userErr("it holds no shapes of its own; it refers to %s", strings.Join(im.Missing, ", "))
 	}
-	return nil
+	if len(out.New) == 0 {
+		return nil // the whole file was here before, and its assemblies with it
+	}
+	out.Built, err = a.buildTree(ctx, f.ProjectID, im, keys, f.Name)
+	return err
 }
 
 // derive keeps what is worked out from a part's shape.

@@ -187,7 +187,7 @@ func (s *Server) readStaged(c *echo.Context) error {
 	if err != nil {
 		return err
 	}
-	return c.JSON(http.StatusOK, map[string]any{"state": im.File.State, "message": im.File.Message, "parts": len(im.New)})
+	return c.JSON(http.StatusOK, map[string]any{"state": im.File.State, "message": im.File.Message, "parts": len(im.New), "assemblies": len(im.Built)})
 }
 
 func (s *Server) updatePart(c *echo.Context) error {

@@ -1,6 +1,8 @@
 package web_test
 
 import (
+	"archive/zip"
+	"bytes"
 	"context"
 	"fmt"
 	"io"
@@ -270,6 +272,62 @@ step ` + dir + `/block.step
 	w.until(`document.querySelector("#balance .verdict").textContent === "set"`)
 	if c := w.Complaints(); len(c) > 0 {
 		t.Errorf("the page complains: %v", c)
+	}
+}
+
+// TestTree brings in a zip bundle with an assembly in it, as on the Shelf, and finds the product tree and the leftovers.
+func TestTree(t *testing.T) {
+	ctx := context.Background()
+	project, err := theApp.Store.CreateProject(ctx, "Tree")
+	if err != nil {
+		t.Fatal(err)
+	}
+	as1, err := os.ReadFile("../kernel/testdata/as1-oc-214.stp")
+	if err != nil {
+		t.Fatal(err)
+	}
+	var bundle bytes.Buffer
+	z := zip.NewWriter(&bundle)
+	for name, data := range map[string][]byte{"parts/as1.stp": as1, "read me.txt": []byte("hello"), "__MACOSX/._as1.stp": []byte("dust")} {
+		f, err := z.Create(name)
+		if err != nil {
+			t.Fatal(err)
+		}
+		_, _ = f.Write(data)
+	}
+	if err := z.Close(); err != nil {
+		t.Fatal(err)
+	}
+	batch, files, err := theApp.Stage(ctx, project, []app.Incoming{{Name: "bundle.zip", Data: bundle.Bytes()}, {Name: "broken.zip", Data: []byte("PK no")}})
+	if err != nil || len(files) != 3 {
+		t.Fatal(files, err)
+	}
+	states := map[string]string{}
+	for _, f := range files {
+		got, err := theApp.ReadStaged(ctx, batch, f.ID)
+		if err != nil {
+			t.Fatal(err)
+		}
+		states[f.Name] = got.File.State
+	}
+	if fmt.Sprint(states) != "map[as1.stp:done broken.zip:failed read me.txt:left over]" {
+		t.Errorf("%v", states)
+	}
+	as, err := theApp.Store.Assemblies(ctx, project)
+	if err != nil || len(as) != 4 { // as1, rod assembly, l-bracket assembly, nut-bolt assembly
+		t.Fatalf("%d assemblies, %v", len(as), err)
+	}
+	for _, a := range as {
+		if a.Name != "as1" {
+			continue
+		}
+		j, err := theApp.Judge(ctx, a.ID)
+		if err != nil {
+			t.Fatal(err)
+		}
+		if len(j.Asm.Components) != 4 || j.Result.Opening != 18 {
+			t.Errorf("as1 has %d components, opening %d", len(j.Asm.Components), j.Result.Opening)
+		}
 	}
 }
 

@@ -33,7 +33,7 @@ export function shelf(project) {
     const rows = new Map();
     for (const f of staged.files) { const li = row(f); rows.set(f.id, li); ul.append(li); }
     const todo = staged.files.filter((f) => f.state === "waiting");
-    let n = 0, parts = 0;
+    let n = 0, parts = 0, built = 0;
     for (const f of todo) {
       title.textContent = `Reading ${f.name} (${n + 1} of ${todo.length}) …`;
       let got;
@@ -42,7 +42,7 @@ export function shelf(project) {
         got = await r.json();
         if (!r.ok) got = { state: "failed", message: got.error };
       } catch { got = { state: "failed", message: "the server did not answer; drop the file again" }; }
-      parts += got.parts || 0;
+      parts += got.parts || 0; built += got.assemblies || 0;
       const li = row({ ...f, ...got }); rows.get(f.id).replaceWith(li); rows.set(f.id, li);
       bar.value = 0.5 + 0.5 * (++n / todo.length);
     }
@@ -55,6 +55,7 @@ export function shelf(project) {
     const close = el("button", "plain", "Close the list"); close.type = "button"; close.addEventListener("click", () => { box.hidden = true; });
     head.append(el("span", "grow"), close);
     await refresh();
+    if (built) { const go = el("a", "", `Show the ${built} new ${built === 1 ? "assembly" : "assemblies"}`); go.href = location.href; head.insertBefore(go, close); }
   }
 
   function row(f) {

@@ -1,0 +1,70 @@
+package bench
+
+import (
+	"math/rand/v2"
+	"testing"
+
+	"gonum.org/v1/gonum/mat"
+
+	"setfast/core/account"
+	"setfast/core/assembly"
+)
+
+// BenchmarkReference is a dense factorisation of a fixed size: figures are given as ratios to it, since machines differ.
+func BenchmarkReference(b *testing.B) {
+	r := rand.New(rand.NewPCG(1, 1))
+	const n = 300
+	m := mat.NewDense(n, n, nil)
+	for i := 0; i < n; i++ {
+		for j := 0; j < n; j++ {
+			m.Set(i, j, r.NormFloat64())
+		}
+	}
+	for b.Loop() {
+		var qr mat.QR
+		qr.Factorize(m)
+	}
+}
+
+func run(b *testing.B, d *assembly.Document, left int) {
+	var bad string
+	for b.Loop() {
+		rep, err := account.Check(d, nil)
+		if err != nil {
+			b.Fatal(err)
+		}
+		if r := rep.Assemblies["main"]; r.Left != left || r.Residual.MM > 1e-6 || len(r.Odds) > 0 {
+			bad = r.Verdict
+		}
+	}
+	if bad != "" {
+		b.Fatal("the case is not what it should be: ", bad)
+	}
+}
+
+func BenchmarkPile200(b *testing.B)     { run(b, Pile(200), 800) }
+func BenchmarkPile2000(b *testing.B)    { run(b, Pile(2000), 8000) }
+func BenchmarkScissor100(b *testing.B)  { run(b, Scissor(100), 1) }
+func BenchmarkScissor1000(b *testing.B) { run(b, Scissor(1000), 1) }
+func BenchmarkLattice8(b *testing.B)    { run(b, Lattice(8), 15) }
+func BenchmarkLattice20(b *testing.B)   { run(b, Lattice(20), 39) }
+
+// TestCases keeps the cases honest at sizes that take no time.
+func TestCases(t *testing.T) {
+	for _, c := range []struct {
+		name             string
+		doc              *assembly.Document
+		free, rels, left int
+	}{
+		{"pile", Pile(4), 19, 3*3 + 4*4, 16}, {"scissor", Scissor(5), 9, 13, 1}, {"lattice", Lattice(3), 23, 3*4*2 + 8, 5},
+	} {
+		rep, err := account.Check(c.doc, nil)
+		if err != nil {
+			t.Fatal(err)
+		}
+		r := rep.Assemblies["main"]
+		if r.Opening != 6*c.free || r.Left != c.left || len(r.Odds) > 0 || r.Residual.MM > 1e-7 || r.Shaky > 0 {
+			t.Errorf("%s: opening %d, left %d (want %d), %d relations, residual %v, %v", c.name, r.Opening, r.Left, c.left, len(c.doc.Assemblies["main"].Mates), r.Residual, r.Verdict)
+		}
+	}
+}
