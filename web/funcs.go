@@ -33,6 +33,9 @@ func volume(mm3 float64) string {
 	if mm3 >= 1e5 {
 		return fmt.Sprintf("%.1f cm³", mm3/1000)
 	}
+	if mm3 >= 1000 {
+		return fmt.Sprintf("%.0f mm³", mm3)
+	}
 	return fmt.Sprintf("%.4g mm³", mm3)
 }
 

@@ -232,7 +232,7 @@ func roundTo(x float64, n int) float64 {
 
 // doubledLarge names a large block as one group; its excess is counted, its parts are not told apart.
 func (m *model) doubledLarge(block []int, poses []geom.Pose, bodies []int) []DoubledGroup {
-	n := newNullspace(m.sys, poses)
+	n := newNullspace(m.sys, poses, block)
 	sort.Ints(bodies)
 	for _, b := range bodies {
 		n.open(b)

@@ -55,7 +55,7 @@ func verdict(r *Result) string {
 
 // post takes the relations into account line by line.
 func (m *model) post(st settled, res *Result) *nullspace {
-	n := newNullspace(m.sys, st.poses)
+	n := newNullspace(m.sys, st.poses, st.rels)
 	byLine := make([][]int, len(m.sys.Bodies)+1)
 	for _, i := range st.rels {
 		l := m.line(m.sys.Rels[i])
@@ -85,6 +85,7 @@ func (m *model) post(st settled, res *Result) *nullspace {
 		}
 		res.Lines = append(res.Lines, ln)
 	}
+	n.finish()
 	res.Left = n.left()
 	res.Doubled = res.Asked - res.Removed
 	for b, c := range m.comps {
@@ -132,8 +133,8 @@ func (m *model) classify(n *nullspace, st settled, res *Result) {
 	}
 	groups := n.modeGroups(rels)
 	wants := m.wanted(n, groups, st)
+	n.measureParting(groups, rels)
 	for _, g := range groups {
-		n.measureParting(g, rels)
 		var mine []*want
 		for _, w := range wants {
 			if w.group == g {
@@ -242,7 +243,7 @@ func (m *model) idleSpins(n *nullspace, g *modes, seenRates dense.Mat) [][]float
 		var axes [][2]geom.Vec
 		if part.Fastener {
 			if !m.set.FastenersHeld {
-				axes = m.relatedAxes(b)
+				axes = m.relatedAxes()[b]
 			}
 		} else {
 			for _, a := range part.Axes() {
@@ -274,17 +275,19 @@ func (m *model) idleSpins(n *nullspace, g *modes, seenRates dense.Mat) [][]float
 	return out
 }
 
-// relatedAxes are the axes by which a fastener is related.
-func (m *model) relatedAxes(b int) [][2]geom.Vec {
-	var out [][2]geom.Vec
-	for _, r := range m.sys.Rels {
-		for _, f := range [2]solve.Feat{r.A, r.B} {
-			if f.Body == b && f.F.HasAxis() {
-				out = append(out, [2]geom.Vec{f.Frame.O, f.Frame.Z})
+// relatedAxes are, for each body, the axes by which it is related.
+func (m *model) relatedAxes() map[int][][2]geom.Vec {
+	if m.axes == nil {
+		m.axes = map[int][][2]geom.Vec{}
+		for _, r := range m.sys.Rels {
+			for _, f := range [2]solve.Feat{r.A, r.B} {
+				if f.F.HasAxis() {
+					m.axes[f.Body] = append(m.axes[f.Body], [2]geom.Vec{f.Frame.O, f.Frame.Z})
+				}
 			}
 		}
 	}
-	return out
+	return m.axes
 }
 
 // follows steps along a freedom and re-solves: a real motion gets somewhere, a momentary one falls back or breaks.
@@ -414,7 +417,7 @@ func (m *model) momentary(n *nullspace, g *modes, st settled) int {
 
 // leftAt counts the freedoms of some bodies at other poses, all others standing.
 func (m *model) leftAt(bodies, rels []int, poses []geom.Pose) int {
-	n := newNullspace(m.sys, poses)
+	n := newNullspace(m.sys, poses, rels)
 	for _, b := range bodies {
 		n.open(b)
 	}

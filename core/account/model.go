@@ -24,6 +24,7 @@ type model struct {
 	asked []int
 	relOf map[string]int
 	subs  map[string]*Result // by assembly name, for rigid uses
+	axes  map[int][][2]geom.Vec
 }
 
 // newModel builds the system of an assembly whose subassemblies are judged already.

@@ -75,14 +75,24 @@ func (n *nullspace) modeGroups(rels []*solve.Relation) []*modes {
 	return out
 }
 
-// measureParting states how much each relation's bodies part from one another in a motion.
-func (n *nullspace) measureParting(g *modes, rels []*solve.Relation) {
+// measureParting states, for each group of freedoms, how much each relation's bodies part from one another in a motion.
+func (n *nullspace) measureParting(groups []*modes, rels []*solve.Relation) {
+	of := map[int]*modes{}
+	for _, g := range groups {
+		for _, b := range g.bodies {
+			of[b] = g
+		}
+	}
 	for _, r := range rels {
-		ia, okA := g.at[r.A.Body]
-		ib, okB := g.at[r.B.Body]
-		if !okA && !okB {
+		g := of[r.A.Body]
+		if g == nil {
+			g = of[r.B.Body]
+		}
+		if g == nil {
 			continue
 		}
+		ia, okA := g.at[r.A.Body]
+		ib, okB := g.at[r.B.Body]
 		g.rels = append(g.rels, r)
 		p := r.B.Frame.O
 		if r.B.Body >= 0 {
@@ -153,7 +163,7 @@ func (g *modes) lift(z []float64, free, shy dense.Mat) []float64 {
 		return z
 	}
 	rounds := 8
-	if len(g.parts)*all.C*all.C > 4e6 { // enough for the plain least squares
+	if len(g.parts)*all.C*all.C > 3e5 { // enough for the plain least squares
 		rounds = 1
 	}
 	weight := make([]float64, len(g.parts))

@@ -19,17 +19,133 @@ const (
 // nullspace is what can still move: a basis of the bodies' small motions that the relations so far allow. Columns are
 // orthonormal in the bodies' own measure (mm at the middle of the body, mm at its reach for turns), and sparse: a
 // column lists only the bodies that move in it.
+//
+// A body whose relations are all posted is put aside: what later relations do to the columns is written down, and applied
+// to it once, at the end (finish). So the work of a relation depends on the bodies still open, not on all before it.
 type nullspace struct {
 	sys   *solve.System
 	poses []geom.Pose
 	of    []map[int]*[6]float64 // per body: column → its motion
-	cols  map[int][]int         // column → bodies
+	cols  map[int][]int         // column → bodies still open that move in it
 	next  int
 	rs    solve.Rows
+	todo  []int // per body: relations not posted yet
+	log   []step
 }
 
-func newNullspace(sys *solve.System, poses []geom.Pose) *nullspace {
-	return &nullspace{sys: sys, poses: poses, of: make([]map[int]*[6]float64, len(sys.Bodies)), cols: map[int][]int{}}
+// step is a change of basis: old columns as combinations of new ones.
+type step struct {
+	old   []int
+	first int // the first of the new columns, which follow one another
+	z     dense.Mat
+}
+
+// newNullspace begins an account of the given relations.
+func newNullspace(sys *solve.System, poses []geom.Pose, rels []int) *nullspace {
+	n := &nullspace{sys: sys, poses: poses, of: make([]map[int]*[6]float64, len(sys.Bodies)), cols: map[int][]int{}, todo: make([]int, len(sys.Bodies))}
+	for _, i := range rels {
+		for _, b := range sys.BodiesOf(sys.Rels[i]) {
+			n.todo[b]++
+		}
+	}
+	return n
+}
+
+// putAside takes a body whose relations are all posted out of the columns' lists.
+func (n *nullspace) putAside(bodies []int) {
+	for _, b := range bodies {
+		if n.todo[b]--; n.todo[b] > 0 {
+			continue
+		}
+		for c := range n.of[b] {
+			l := n.cols[c]
+			for i, x := range l {
+				if x == b {
+					n.cols[c] = append(l[:i:i], l[i+1:]...)
+					break
+				}
+			}
+		}
+	}
+}
+
+// finish brings all bodies to the present basis.
+func (n *nullspace) finish() {
+	// what became of each column, last step first
+	type combo struct {
+		cols []int
+		vals []float64
+	}
+	now := map[int]combo{}
+	for c := range n.cols {
+		now[c] = combo{[]int{c}, []float64{1}}
+	}
+	for k := len(n.log) - 1; k >= 0; k-- {
+		s := &n.log[k]
+		for i, c := range s.old {
+			sum := map[int]float64{}
+			for j := 0; j < s.z.C; j++ {
+				x := s.z.At(i, j)
+				if math.Abs(x) < 1e-15 {
+					continue
+				}
+				t := now[s.first+j]
+				for q, col := range t.cols {
+					sum[col] += x * t.vals[q]
+				}
+			}
+			var t combo
+			for col := range sum {
+				t.cols = append(t.cols, col)
+			}
+			sort.Ints(t.cols)
+			for _, col := range t.cols {
+				t.vals = append(t.vals, sum[col])
+			}
+			now[c] = t
+		}
+	}
+	n.log = nil
+	all := map[int][]int{}
+	for c := range n.cols {
+		all[c] = nil
+	}
+	for b, of := range n.of {
+		if of == nil {
+			continue
+		}
+		fresh := map[int]*[6]float64{}
+		var ids []int
+		for c := range of {
+			ids = append(ids, c)
+		}
+		sort.Ints(ids)
+		for _, c := range ids {
+			v, t := of[c], now[c]
+			for q, col := range t.cols {
+				f := fresh[col]
+				if f == nil {
+					f = &[6]float64{}
+					fresh[col] = f
+				}
+				for i := range f {
+					f[i] += t.vals[q] * v[i]
+				}
+			}
+		}
+		for col, f := range fresh {
+			if dense.Norm(f[:]) <= 1e-13 {
+				delete(fresh, col)
+				continue
+			}
+			all[col] = append(all[col], b)
+		}
+		n.of[b] = fresh
+	}
+	for _, l := range all {
+		sort.Ints(l)
+	}
+	n.cols = all
 }
 
 // open gives a free body its six freedoms.
@@ -146,6 +262,7 @@ func (n *nullspace) apply(rows []solve.Row, cols []int) dense.Mat {
 // post takes a relation into account and returns how many freedoms it removes.
 func (n *nullspace) post(r *solve.Relation) int {
 	bodies := n.sys.BodiesOf(r)
+	defer n.putAside(bodies)
 	cols := n.touched(bodies)
 	rows := n.sys.Eval(r, n.poses, &n.rs)
 	if len(cols) == 0 || len(rows) == 0 {
@@ -263,30 +380,28 @@ func (n *nullspace) recombine(cols []int, zs ...dense.Mat) {
 	}
 	sort.Ints(bodies)
 	first := n.next
-	for _, z := range zs {
-		n.next += z.C
+	z := zs[0]
+	if len(zs) > 1 {
+		z = beside(zs[0], zs[1])
 	}
-	lists := make([][]int, n.next-first)
+	n.next += z.C
+	n.log = append(n.log, step{cols, first, z})
+	lists := make([][]int, z.C)
 	for _, b := range bodies {
-		m := n.block(b, cols)
+		p := n.block(b, cols).Mul(z)
 		for _, c := range cols {
 			delete(n.of[b], c)
 		}
-		at := first
-		for _, z := range zs {
-			p := m.Mul(z)
-			for j := 0; j < z.C; j++ {
-				var x [6]float64
-				big := 0.0
-				for i := range x {
-					x[i] = p.A[i*p.C+j]
-					big = math.Max(big, math.Abs(x[i]))
-				}
-				if big > 1e-14 {
-					n.of[b][at] = &x
-					lists[at-first] = append(lists[at-first], b)
-				}
-				at++
+		for j := 0; j < z.C; j++ {
+			var x [6]float64
+			big := 0.0
+			for i := range x {
+				x[i] = p.A[i*p.C+j]
+				big = math.Max(big, math.Abs(x[i]))
+			}
+			if big > 1e-14 {
+				n.of[b][first+j] = &x
+				lists[j] = append(lists[j], b)
 			}
 		}
 	}
@@ -296,4 +411,14 @@ func (n *nullspace) recombine(cols []int, zs ...dense.Mat) {
 	for i, l := range lists {
 		n.cols[first+i] = l
 	}
+}
+
+// beside joins two matrices of the same height.
+func beside(a, b dense.Mat) dense.Mat {
+	o := dense.New(a.R, a.C+b.C)
+	for i := 0; i < a.R; i++ {
+		copy(o.Row(i), a.Row(i))
+		copy(o.Row(i)[a.C:], b.Row(i))
+	}
+	return o
 }

@@ -100,8 +100,7 @@ func (s *System) New(sp Spec) (*Relation, error) {
 
 // chooseSense settles which way round the features stand, once, from the start pose.
 func (s *System) chooseSense(sp *Spec, r *Relation, joint bool) {
-	poses := s.NewPoses()
-	a, b := s.look(&r.A, poses), s.look(&r.B, poses)
+	a, b := s.lookStart(&r.A), s.lookStart(&r.B)
 	d := a.Z.Dot(b.Z)
 	r.Sense = 1
 	switch {

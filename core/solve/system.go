@@ -120,6 +120,14 @@ func (s *System) look(f *Feat, poses []geom.Pose) view {
 	return v
 }
 
+// lookStart is a feature where its body starts.
+func (s *System) lookStart(f *Feat) view {
+	if f.Body < 0 {
+		return view{body: -1, Frame: f.Frame}
+	}
+	return view{body: f.Body, Frame: f.Frame.At(s.Bodies[f.Body].Start)}
+}
+
 // Eval states the equations of one relation at the given poses, each residual in mm.
 func (s *System) Eval(r *Relation, poses []geom.Pose, out *Rows) []Row {
 	out.list = out.list[:0]
