@@ -291,7 +291,7 @@ func (a *App) extent(ctx context.Context, partKey, asmKey string) (seat.Box, err
 
 // stems are what new relations are called, with a number behind.
 var stems = map[string]string{"coincident": "on", "concentric": "axis", "rim": "rim", "distance": "distance", "angle": "angle", "parallel": "parallel",
-	"perpendicular": "square", "fastened": "fixed", "revolute": "turn", "prismatic": "slide", "cylindrical": "turn and slide"}
+	"perpendicular": "square", "fastened": "fixed", "tangent": "rest", "hold_spin": "spin", "revolute": "turn", "prismatic": "slide", "cylindrical": "turn and slide"}
 
 // relate posts a new relation. The side it holds by now is written down, so that it never flips later.
 func (a *App) relate(j *Judged, act Act) (edit.Edit, string, error) {

@@ -12,6 +12,7 @@ import (
 
 	"setfast/app"
 	"setfast/core/account"
+	"setfast/core/assembly"
 	"setfast/core/part"
 	"setfast/core/solve"
 	"setfast/store"
@@ -183,7 +184,7 @@ func (s *Server) view(j *app.Judged) accountView {
 	for _, m := range j.Asm.Mates {
 		mv := s.mateView(j, m.ID)
 		k := -1
-		for _, ref := range m.Refs() {
+		for _, ref := range refsOf(j, m) {
 			if n, ok := at[ref.Head()]; ok && n > k {
 				k = n
 			}
@@ -191,7 +192,7 @@ func (s *Server) view(j *app.Judged) accountView {
 		if k < 0 {
 			continue
 		}
-		for _, ref := range m.Refs() {
+		for _, ref := range refsOf(j, m) {
 			h := ref.Head()
 			if n, ok := at[h]; ok && n != k || h == "" {
 				if h == "" {
@@ -273,11 +274,28 @@ func (s *Server) view(j *app.Judged) accountView {
 	return v
 }
 
+// refsOf lists the features a relation stands on; a coupling stands on those of its joints.
+func refsOf(j *app.Judged, m *assembly.Mate) []assembly.Ref {
+	if !m.IsCoupling() {
+		return m.Refs()
+	}
+	var out []assembly.Ref
+	for _, id := range []string{m.JointA, m.JointB} {
+		if k := j.Asm.Mate(id); k != nil {
+			out = append(out, k.Refs()...)
+		}
+	}
+	return out
+}
+
 func (s *Server) mateView(j *app.Judged, id string) mateView {
 	m := j.Asm.Mate(id)
 	note := j.Result.Mates[id]
 	mv := mateView{ID: id, Type: m.Type, Suppressed: m.Suppressed, LeftOut: note.LeftOut, Sense: note.Sense, Joint: solve.IsJoint(m.Type),
 		Words: app.RefWords(j.Doc, j.Asm, m.B) + " — " + app.RefWords(j.Doc, j.Asm, m.A)}
+	if m.IsCoupling() {
+		mv.Words = m.Type + ": " + m.JointA + " drives " + m.JointB
+	}
 	for _, l := range j.Result.Lines {
 		for _, x := range l.Mates {
 			if x.ID == id {
@@ -312,7 +330,7 @@ func (s *Server) mateView(j *app.Judged, id string) mateView {
 			}
 		}
 	}
-	if !note.InForce && !m.Suppressed {
+	if note.LeftOut {
 		mv.Miss = missWords(note.Miss.MM, note.Miss.Deg)
 	}
 	return mv
@@ -446,7 +464,7 @@ func (s *Server) stateOf(c *echo.Context, j *app.Judged, said string) error {
 	}
 	for _, m := range j.Asm.Mates {
 		mj := mateJSON{ID: m.ID, Type: m.Type}
-		for _, r := range m.Refs() {
+		for _, r := range refsOf(j, m) {
 			mj.Refs = append(mj.Refs, r.String())
 			mj.Bodies = append(mj.Bodies, r.Head())
 		}

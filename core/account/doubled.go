@@ -2,6 +2,7 @@ package account
 
 import (
 	"math"
+	"slices"
 	"sort"
 
 	"setfast/core/dense"
@@ -271,19 +272,21 @@ func (m *model) blocks(rels []int) [][]int {
 	var own [][]int
 	for _, i := range rels {
 		r := m.sys.Rels[i]
-		a, b := at(r.A.Body), at(r.B.Body)
-		if r.HasAbout {
-			c := at(r.About.Body)
-			if c != a && c != b {
-				add(a, c, i)
-				add(b, c, i)
+		var ends []int
+		for _, b := range solve.Members(r) {
+			if b = at(b); !slices.Contains(ends, b) {
+				ends = append(ends, b)
 			}
 		}
-		if a == b {
-			own = append(own, []int{i}) // both on one body, or on ground: it asks of nobody
+		if len(ends) == 1 {
+			own = append(own, []int{i}) // all on one body, or on ground: it asks of nobody
 			continue
 		}
-		add(a, b, i)
+		for x := range ends {
+			for y := 0; y < x; y++ {
+				add(ends[x], ends[y], i)
+			}
+		}
 	}
 	depth := make([]int, nb+1)
 	low := make([]int, nb+1)

@@ -89,6 +89,7 @@ func (m *model) drive(st settled, dr assembly.Drive) (*DriveRun, error) {
 		run.Reason = &why
 		return run, nil
 	}
+	defer m.sys.Marks()()
 	d := m.newDriver(st, j, dr.Of)
 	// the turn count of the start that lies nearest to "from"
 	if d.angular && len(d.limits) == 0 {
@@ -171,6 +172,7 @@ func (d *driver) to(goal float64) string {
 
 func (d *driver) accept(p []geom.Pose, v, way float64) {
 	d.poses, d.value, d.way = p, v, way
+	d.m.sys.Track(p)
 	for i := range d.limits {
 		d.limits[i].value = d.follow(&d.limits[i], p)
 	}

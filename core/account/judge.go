@@ -17,6 +17,7 @@ func (m *model) judge(sw *stopwatch) (*Result, error) {
 	}
 	st := m.settle()
 	m.toLimits(&st)
+	m.sys.Track(st.poses)
 	sw.to(&sw.t.Solve)
 	res.Odds = append(res.Odds, st.odds...)
 	n := m.post(st, res)
@@ -280,6 +281,9 @@ func (m *model) relatedAxes() map[int][][2]geom.Vec {
 	if m.axes == nil {
 		m.axes = map[int][][2]geom.Vec{}
 		for _, r := range m.sys.Rels {
+			if r.IsCoupling() {
+				continue
+			}
 			for _, f := range [2]solve.Feat{r.A, r.B} {
 				if f.F.HasAxis() {
 					m.axes[f.Body] = append(m.axes[f.Body], [2]geom.Vec{f.Frame.O, f.Frame.Z})

@@ -3,6 +3,7 @@ package account_test
 import (
 	"fmt"
 	"math"
+	"strings"
 	"testing"
 
 	"setfast/core/geom"
@@ -30,6 +31,11 @@ func TestPairs(t *testing.T) {
 		{"angle", "edge", "face", `"value": 30`, 5}, {"angle", "edge", "edge", `"value": 0`, 4}, {"angle", "edge", "edge", `"value": 180`, 4},
 		{"angle", "edge", "edge", `"value": -30, "about": "base/h"`, 5},
 		{"parallel", "edge", "edge", "", 4}, {"perpendicular", "face", "edge", "", 5},
+		{"helical", "f", "f", `"lead": 4`, 1}, {"hold_spin", "h", "h", "", 5}, {"hold_spin", "h", "h", `"value": 20`, 5},
+		{"tangent", "face", "h", "", 4}, {"tangent", "h", "face", `"side": "inside"`, 4}, {"tangent", "face", "ball", "", 5}, {"tangent", "ball", "ball", "", 5},
+		{"tangent", "h", "ball", "", 5}, {"tangent", "ball", "h", `"side": "outside"`, 5}, {"tangent", "h", "h", `"side": "outside"`, 5},
+		{"symmetric", "p", "p", `"about": "base/face"`, 3}, {"symmetric", "face", "face", `"about": "@/zx"`, 3},
+		{"centred", "slot", "slot", "", 3}, {"centred", "slot", "edge", "", 4}, {"centred", "slot", "p", "", 5},
 	} {
 		d := &doc{}
 		d.part("p", all...).use("base", "!p").use("body", "p", at([3]float64{10, -4, 7}, spin([3]float64{1, 2, 3}, 25)...))
@@ -37,7 +43,17 @@ func TestPairs(t *testing.T) {
 		if c.more != "" {
 			more = append(more, c.more)
 		}
-		d.mate("m", c.typ, "base/"+c.a, "body/"+c.b, more...)
+		a, b := "base/"+c.a, "body/"+c.b
+		if c.a == "slot" { // a pair of faces
+			d.parts[0] = strings.Replace(d.parts[0], `"face":`, `"s1": {"type": "plane", "origin": [0,-4,0], "normal": [0,1,0]}, "s2": {"type": "plane", "origin": [3,6,0], "normal": [0,-1,0]}, "face":`, 1)
+			pair := func(n string) string { return n + `/s1", "` + n + `/s2` }
+			d.mates = []string{fmt.Sprintf(`{"id": "m", "type": "centred", "a": ["%s"], "b": "%s"}`, pair("base"), b)}
+			if c.b == "slot" {
+				d.mates[0] = fmt.Sprintf(`{"id": "m", "type": "centred", "a": ["%s"], "b": ["%s"]}`, pair("base"), pair("body"))
+			}
+		} else {
+			d.mate("m", c.typ, a, b, more...)
+		}
 		r := d.check(t)
 		verdict := "loose"
 		if c.left == 0 {

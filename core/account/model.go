@@ -57,10 +57,34 @@ func newModel(doc *assembly.Document, name string, subs map[string]*Result) (*mo
 		}
 	}
 	// sizes first: senses are read off start poses, which need no sizes, but rows do
+	// joints before the couplings between them; both keep their places in the list
+	built := map[string]*solve.Relation{}
+	for _, couplings := range [2]bool{false, true} {
+		for _, s := range specs {
+			var r *solve.Relation
+			var err error
+			switch {
+			case s.mate.IsCoupling() != couplings:
+				continue
+			case couplings:
+				s.sp.JA, s.sp.JB = built[s.mate.JointA], built[s.mate.JointB]
+				if s.sp.JA == nil || s.sp.JB == nil {
+					continue // a joint is out of force, and so is what hangs on it
+				}
+				r, err = m.sys.NewCoupling(s.sp)
+			default:
+				r, err = m.sys.New(s.sp)
+			}
+			if err != nil {
+				return nil, assembly.Faultf(s.path, "relation %q: %v", s.mate.ID, err)
+			}
+			built[s.mate.ID] = r
+		}
+	}
 	for _, s := range specs {
-		r, err := m.sys.New(s.sp)
-		if err != nil {
-			return nil, assembly.Faultf(s.path, "relation %q: %v", s.mate.ID, err)
+		r := built[s.mate.ID]
+		if r == nil {
+			continue
 		}
 		m.relOf[s.mate.ID] = len(m.sys.Rels)
 		m.sys.Rels = append(m.sys.Rels, r)
@@ -78,8 +102,11 @@ func newModel(doc *assembly.Document, name string, subs map[string]*Result) (*mo
 
 // spec turns a relation as written into what the solver takes; it is out of force if it or a component it names is suppressed.
 func (m *model) spec(mt *assembly.Mate, path string) (sp solve.Spec, inForce bool, err error) {
-	sp = solve.Spec{ID: mt.ID, Type: mt.Type, Sense: mt.Sense, Value: mt.Value, Gap: mt.Gap, Offset: mt.Offset, Turn: mt.Turn, At: mt.At}
+	sp = SpecOf(mt)
 	inForce = !mt.Suppressed
+	if mt.IsCoupling() {
+		return sp, inForce, nil
+	}
 	get := func(r assembly.Ref, what string) solve.Feat {
 		f, present, e := m.feature(r)
 		if e != nil && err == nil {
@@ -88,12 +115,33 @@ func (m *model) spec(mt *assembly.Mate, path string) (sp solve.Spec, inForce boo
 		inForce = inForce && present
 		return f
 	}
-	sp.A, sp.B = get(mt.A, "a"), get(mt.B, "b")
+	pair := func(r assembly.Ref, second *assembly.Ref, what string) solve.Feat {
+		f := get(r, what)
+		if second == nil {
+			return f
+		}
+		g := get(*second, what)
+		if err != nil || !inForce {
+			return f
+		}
+		mid, ok := solve.MidPlane(f.F, g.F)
+		if !ok || f.Body != g.Body {
+			err = assembly.Faultf(path+"."+what, "a pair is two faces of one component")
+		}
+		return solve.Feat{Body: f.Body, F: mid}
+	}
+	sp.A, sp.B = pair(mt.A, mt.A2, "a"), pair(mt.B, mt.B2, "b")
 	if mt.About != nil {
 		f := get(*mt.About, "about")
 		sp.About = &f
 	}
 	return sp, inForce, err
+}
+
+// SpecOf is a relation as written, without its features.
+func SpecOf(mt *assembly.Mate) solve.Spec {
+	return solve.Spec{ID: mt.ID, Type: mt.Type, Sense: mt.Sense, Value: mt.Value, Gap: mt.Gap, Offset: mt.Offset, Turn: mt.Turn, At: mt.At,
+		Side: mt.Side, Lead: mt.Lead, Ratio: mt.Ratio, Phase: mt.Phase, Profile: mt.Profile, Spline: mt.Spline}
 }
 
 // feature finds a feature and the body that carries it.
@@ -146,12 +194,9 @@ func (m *model) free() []int {
 
 // line is the body a relation is posted with: the latest of its components in build order, or -1 for none.
 func (m *model) line(r *solve.Relation) int {
-	l := r.A.Body
-	if r.B.Body > l {
-		l = r.B.Body
-	}
-	if r.HasAbout && r.About.Body > l {
-		l = r.About.Body
+	l := -1
+	for _, b := range solve.Members(r) {
+		l = max(l, b)
 	}
 	return l
 }

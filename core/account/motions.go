@@ -46,8 +46,15 @@ func (n *nullspace) modeGroups(rels []*solve.Relation) []*modes {
 	sort.Ints(ids)
 	moves := func(b int) bool { return b >= 0 && len(n.of[b]) > 0 }
 	for _, r := range rels {
-		if moves(r.A.Body) && moves(r.B.Body) {
-			join(r.A.Body, r.B.Body)
+		first := -1
+		for _, b := range solve.Members(r) {
+			if !moves(b) {
+				continue
+			}
+			if first < 0 {
+				first = b
+			}
+			join(first, b)
 		}
 	}
 	colsOf := map[int][]int{}
@@ -84,6 +91,9 @@ func (n *nullspace) measureParting(groups []*modes, rels []*solve.Relation) {
 		}
 	}
 	for _, r := range rels {
+		if r.IsCoupling() {
+			continue // its joints are there themselves
+		}
 		g := of[r.A.Body]
 		if g == nil {
 			g = of[r.B.Body]

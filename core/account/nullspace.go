@@ -285,18 +285,15 @@ func (n *nullspace) post(r *solve.Relation) int {
 		}
 		return b
 	}
-	a, b := free(r.A.Body), free(r.B.Body)
 	p := place(r.B)
-	if b < 0 {
+	if free(r.B.Body) < 0 {
 		p = place(r.A)
 	}
-	ma, mb := n.seen(a, cols, p, size), n.seen(b, cols, p, size)
-	parts := []dense.Mat{sub(mb, ma)}
-	own := []dense.Mat{ma, mb}
-	if r.HasAbout {
-		mc := n.seen(free(r.About.Body), cols, p, size)
-		parts = append(parts, sub(mc, ma))
-		own = append(own, mc)
+	var parts, own []dense.Mat
+	for _, pair := range solve.Pairs(r) {
+		ma, mb := n.seen(free(pair[0]), cols, p, size), n.seen(free(pair[1]), cols, p, size)
+		parts = append(parts, sub(mb, ma))
+		own = append(own, ma, mb)
 	}
 	rel := stack(parts)
 	_, s, v := dense.SVD(rel)

@@ -43,6 +43,7 @@ func (m *model) swing(n *nullspace, g *modes, z []float64, st settled) func() []
 		}
 		_, rels := m.around(g, st.rels)
 		side := func(sign float64) [][]PoseJSON {
+			defer m.sys.Marks()()
 			var out [][]PoseJSON
 			poses := append([]geom.Pose(nil), st.poses...)
 			for k := 0; k < swingSteps; k++ {
@@ -61,6 +62,7 @@ func (m *model) swing(n *nullspace, g *modes, z []float64, st settled) func() []
 					break
 				}
 				poses = sol.Poses
+				m.sys.Track(poses)
 				out = append(out, tell(poses))
 			}
 			return out

@@ -81,6 +81,15 @@ type Mate struct {
 	Type       string
 	A, B       Ref
 	About      *Ref
+	A2, B2     *Ref   // the second face of a pair
+	JointA     string // couplings are between joints
+	JointB     string
+	Side       string
+	Lead       *float64
+	Ratio      *float64
+	Phase      *float64
+	Profile    [][2]float64
+	Spline     bool
 	Sense      string // "", same, opposed, nearest
 	Value      *float64
 	Gap        *float64
@@ -171,9 +180,17 @@ func (d *Document) SettingsOf(a *Assembly) Settings {
 
 // Refs lists every reference a relation makes.
 func (m *Mate) Refs() []Ref {
+	if m.IsCoupling() {
+		return nil
+	}
 	r := []Ref{m.A, m.B}
-	if m.About != nil {
-		r = append(r, *m.About)
+	for _, x := range []*Ref{m.About, m.A2, m.B2} {
+		if x != nil {
+			r = append(r, *x)
+		}
 	}
 	return r
 }
+
+// IsCoupling tells whether the relation is between joints rather than features.
+func (m *Mate) IsCoupling() bool { return m.JointA != "" }

@@ -252,6 +252,7 @@ func (e Edit) remove(a *assembly.Assembly) (Edit, error) {
 
 // forget drops what refers to relations that are gone.
 func forget(a *assembly.Assembly, gone map[string]bool) {
+	a.Mates = slices.DeleteFunc(slices.Clone(a.Mates), func(m *assembly.Mate) bool { return m.IsCoupling() && (gone[m.JointA] || gone[m.JointB]) })
 	a.Planned = slices.DeleteFunc(slices.Clone(a.Planned), func(p assembly.Planned) bool { return gone[p.Joint] })
 	a.Measures = slices.DeleteFunc(slices.Clone(a.Measures), func(m assembly.Measure) bool { return gone[m.Joint] })
 	a.Drives = slices.DeleteFunc(slices.Clone(a.Drives), func(d assembly.Drive) bool { return gone[d.Joint] })
@@ -288,9 +289,9 @@ func (e Edit) rename(a *assembly.Assembly) (Edit, error) {
 		}
 	}
 	for _, m := range a.Mates {
-		fix(&m.A)
-		fix(&m.B)
-		fix(m.About)
+		for _, r := range []*assembly.Ref{&m.A, &m.B, m.About, m.A2, m.B2} {
+			fix(r)
+		}
 	}
 	for i := range a.Planned {
 		if a.Planned[i].Component == e.Name {

@@ -6,14 +6,12 @@ import (
 	"slices"
 	"strings"
 
+	"setfast/core/account"
 	"setfast/core/assembly"
 	"setfast/core/geom"
 	"setfast/core/part"
 	"setfast/core/solve"
 )
-
-// later are relation types of the contract that this program does not solve yet.
-var later = []string{"tangent", "centred", "symmetric", "hold_spin", "helical", "gear", "rack", "screw", "cam"}
 
 // Read reads a document and checks everything that can be checked without solving.
 // shape, where given, is called for each part with a source, to add what is found in it.
@@ -394,7 +392,7 @@ func Ref(s string) (assembly.Ref, error) {
 
 func (r *reader) ref(n *node) assembly.Ref {
 	if n.kind == '[' {
-		r.fail(n, "a pair of features is taken by the centred relation only, which is not supported yet")
+		r.fail(n, "a pair of faces is taken by the centred relation only")
 		return assembly.Ref{}
 	}
 	if !r.want(n, 's') {
@@ -436,15 +434,20 @@ func (r *reader) mate(n *node) *assembly.Mate {
 	if m.ID == "" {
 		r.fail(r.get(n, "id"), "an id must not be empty")
 	}
-	if slices.Contains(later, m.Type) {
-		r.fail(r.get(n, "type"), "relation type %q is not supported yet", m.Type)
+	if _, ok := solve.Couplings[m.Type]; ok {
+		r.coupling(n, m)
 		return m
 	}
 	if !slices.Contains(solve.Types(), m.Type) {
-		r.fail(r.get(n, "type"), "unknown relation type %q; known are %s", m.Type, strings.Join(solve.Types(), ", "))
+		r.fail(r.get(n, "type"), "unknown relation type %q; known are %s, gear, rack, screw, cam", m.Type, strings.Join(solve.Types(), ", "))
 		return m
 	}
-	m.A, m.B = r.needRef(n, "a"), r.needRef(n, "b")
+	if m.Type == "centred" {
+		m.A, m.A2 = r.pair(n, "a", true)
+		m.B, m.B2 = r.pair(n, "b", false)
+	} else {
+		m.A, m.B = r.needRef(n, "a"), r.needRef(n, "b")
+	}
 	m.Sense, m.Note = r.text(n, "sense"), r.text(n, "note")
 	switch m.Sense {
 	case "", "same", "opposed", "nearest":
@@ -459,6 +462,18 @@ func (r *reader) mate(n *node) *assembly.Mate {
 			v := r.number(c)
 			m.Value = &v
 		}
+	case "hold_spin":
+		m.Value = r.optNumber(n, "value")
+	case "tangent":
+		m.Side = r.text(n, "side")
+		if !slices.Contains([]string{"", "outside", "inside", "nearest"}, m.Side) {
+			r.fail(r.get(n, "side"), "expected \"outside\", \"inside\" or \"nearest\"")
+		}
+	case "symmetric":
+		ref := r.needRef(n, "about")
+		m.About = &ref
+	case "helical":
+		m.Lead = r.rate(n, "lead")
 	case "rim":
 		m.Gap = r.optNumber(n, "gap")
 	case "fastened":
@@ -498,6 +513,65 @@ func (r *reader) mate(n *node) *assembly.Mate {
 	}
 	r.done(n)
 	return m
+}
+
+// pair reads the two faces of a pair, or a single feature where that will do.
+func (r *reader) pair(n *node, name string, must bool) (assembly.Ref, *assembly.Ref) {
+	c := r.need(n, name)
+	if r.err != nil {
+		return assembly.Ref{}, nil
+	}
+	if c.kind != '[' {
+		if must {
+			r.fail(c, "expected a pair of faces [\"component/face\", \"component/face\"]")
+		}
+		return r.ref(c), nil
+	}
+	if len(c.items) != 2 {
+		r.fail(c, "a pair is two faces, not %d", len(c.items))
+		return assembly.Ref{}, nil
+	}
+	b := r.ref(c.items[1])
+	return r.ref(c.items[0]), &b
+}
+
+// rate reads a number that must be there and not be zero.
+func (r *reader) rate(n *node, name string) *float64 {
+	c := r.need(n, name)
+	if r.err != nil {
+		return nil
+	}
+	x := r.number(c)
+	if x == 0 {
+		r.fail(c, "must not be zero")
+	}
+	return &x
+}
+
+// coupling reads a relation between two joints.
+func (r *reader) coupling(n *node, m *assembly.Mate) {
+	m.JointA, m.JointB, m.Note = r.needText(n, "a"), r.needText(n, "b"), r.text(n, "note")
+	m.Suppressed = r.flag(n, "suppressed")
+	m.Phase = r.optNumber(n, "phase")
+	switch m.Type {
+	case "gear":
+		m.Ratio = r.rate(n, "ratio")
+	case "rack", "screw":
+		m.Lead = r.rate(n, "lead")
+	case "cam":
+		m.Spline = r.flag(n, "spline")
+		c := r.need(n, "profile")
+		if r.err == nil && r.want(c, '[') {
+			for _, p := range c.items {
+				x := r.numbers(p, 2)
+				m.Profile = append(m.Profile, [2]float64{x[0], x[1]})
+			}
+			if _, err := solve.NewLift(m.Profile, m.Spline); r.err == nil && err != nil {
+				r.fail(c, "%v", err)
+			}
+		}
+	}
+	r.done(n)
 }
 
 func (r *reader) limits(n *node) assembly.Range {
@@ -647,8 +721,24 @@ func (r *reader) check(d *assembly.Document, a *assembly.Assembly, n *node) {
 	}
 	joints := map[string]*solve.Relation{}
 	for i, m := range a.Mates {
+		if m.IsCoupling() {
+			continue
+		}
 		fa, fb := ref(at("mates", i, "a"), &m.A), ref(at("mates", i, "b"), &m.B)
-		sp := solve.Spec{ID: m.ID, Type: m.Type, Value: m.Value, Gap: m.Gap, At: m.At, Sense: m.Sense}
+		for _, x := range []struct {
+			name   string
+			f      *part.Feature
+			a, two *assembly.Ref
+		}{{"a", &fa, &m.A, m.A2}, {"b", &fb, &m.B, m.B2}} {
+			if g := ref(at("mates", i, x.name), x.two); x.two != nil && r.err == nil {
+				mid, ok := solve.MidPlane(*x.f, g)
+				if !ok || x.a.Head() != x.two.Head() {
+					r.fail(at("mates", i, x.name), "a pair is two faces of one component")
+				}
+				*x.f = mid
+			}
+		}
+		sp := account.SpecOf(m)
 		sp.A, sp.B = solve.Feat{Body: -1, F: fa}, solve.Feat{Body: -1, F: fb}
 		if m.About != nil {
 			sp.About = &solve.Feat{Body: -1, F: ref(at("mates", i, "about"), m.About)}
@@ -683,6 +773,12 @@ func (r *reader) check(d *assembly.Document, a *assembly.Assembly, n *node) {
 		}
 		if _, ok := rel.Coordinate(of); of != "" && !ok {
 			r.fail(where, "joint %q has no coordinate %q", joint, of)
+		}
+	}
+	for i, m := range a.Mates {
+		if of, ok := solve.Couplings[m.Type]; ok {
+			coordinate(at("mates", i, "a"), m.JointA, of[0])
+			coordinate(at("mates", i, "b"), m.JointB, of[1])
 		}
 	}
 	for i, p := range a.Planned {

@@ -294,8 +294,26 @@ func MateObject(m *assembly.Mate) json.Marshaler {
 	o := &object{}
 	o.put("id", m.ID)
 	o.put("type", m.Type)
-	o.put("a", m.A.String())
-	o.put("b", m.B.String())
+	end := func(name string, r assembly.Ref, two *assembly.Ref, joint string) {
+		switch {
+		case joint != "":
+			o.put(name, joint)
+		case two != nil:
+			o.put(name, [2]string{r.String(), two.String()})
+		default:
+			o.put(name, r.String())
+		}
+	}
+	end("a", m.A, m.A2, m.JointA)
+	end("b", m.B, m.B2, m.JointB)
+	o.text("side", m.Side)
+	o.num("lead", m.Lead)
+	o.num("ratio", m.Ratio)
+	o.num("phase", m.Phase)
+	if m.Profile != nil {
+		o.put("profile", m.Profile)
+	}
+	o.flag("spline", m.Spline)
 	if m.About != nil {
 		o.put("about", m.About.String())
 	}

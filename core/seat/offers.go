@@ -66,9 +66,16 @@ func proposals(put, on part.Feature) []proposal {
 	}
 	switch {
 	case either(isPlane, isAxis):
+		if put.Kind == part.Cylinder || on.Kind == part.Cylinder {
+			add("tangent", "rests against it", "")
+		}
 		add("coincident", "axis in the face", "")
 		add("perpendicular", "axis along the face", "")
 		add("parallel", "axis square to the face", "")
+	case either(isPlane, kind(part.Sphere)):
+		add("tangent", "rests against it", "")
+		add("coincident", "centre in the face", "")
+		add("distance", "centre off the face", "mm")
 	case either(isPlane, isPoint):
 		add("coincident", "point in the face", "")
 		add("distance", "point off the face", "mm")
@@ -81,6 +88,9 @@ func proposals(put, on part.Feature) []proposal {
 	case both(isPoint) && put.Kind != part.Circle:
 		add("coincident", "point on point", "")
 		add("distance", "points apart", "mm")
+	}
+	if put.HasAxis() && on.HasAxis() {
+		add("hold_spin", "spin held", "")
 	}
 	if put.HasFrame() && on.HasFrame() {
 		add("revolute", "turns about it", "°")

@@ -43,8 +43,12 @@ func TestJacobians(t *testing.T) {
 					}}
 					val := 40.0
 					sp := Spec{Type: typ, A: Feat{Body: 0, F: fs[ka]}, B: Feat{Body: 1, F: gs[kb]}, Value: &val, Gap: &val}
+					sp.Lead = &val
 					if about {
 						sp.About = &Feat{Body: 2, F: fs[part.Axis]}
+					}
+					if typ == "symmetric" {
+						sp.About = &Feat{Body: 2, F: fs[part.Plane]}
 					}
 					rel, err := s.New(sp)
 					if err != nil {

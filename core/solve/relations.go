@@ -22,6 +22,13 @@ type Spec struct {
 	Offset     *geom.Vec
 	Turn       *float64 // degrees
 	At         map[string]float64
+	Side       string   // tangent: outside, inside or nearest
+	Lead       *float64 // mm per turn
+	Ratio      *float64
+	Phase      *float64 // degrees or mm
+	Profile    [][2]float64
+	Spline     bool
+	JA, JB     *Relation // of a coupling
 }
 
 // kindSpec describes one type of relation: which features it takes and how it becomes equations.
@@ -43,7 +50,12 @@ func init() {
 		"parallel":      {takes: "two features with a direction", build: parallel},
 		"perpendicular": {takes: "two features with a direction", build: perpendicular},
 		"fastened":      {takes: "two frames, axes or circles", build: fastened},
+		"tangent":       {takes: "plane with cylinder or sphere, and cylinders and spheres among themselves", build: tangent},
+		"centred":       {takes: "a pair of faces with a pair of faces, an axis or a point", build: centred},
+		"symmetric":     {takes: "two points or two planes, about a plane", build: symmetric},
+		"hold_spin":     {takes: "two features with an axis", build: holdSpin},
 	}
+	kinds["helical"] = kindSpec{joint: true, takes: "two frames, axes or circles", build: helical}
 	for name, j := range joints {
 		kinds[name] = kindSpec{joint: true, takes: "two frames, axes or circles", build: j.build}
 	}
@@ -84,6 +96,10 @@ func (s *System) New(sp Spec) (*Relation, error) {
 		return nil, fmt.Errorf("%s does not take %s with %s; it takes %s", sp.Type, sp.A.F.Kind, sp.B.F.Kind, k.takes)
 	}
 	s.chooseSense(&sp, r, k.joint || sp.Type == "fastened")
+	if r.begin != nil {
+		a, b := s.lookStart(&r.A), s.lookStart(&r.B)
+		r.begin(&a, &b)
+	}
 	for _, of := range sortedKeys(sp.At) {
 		v := sp.At[of]
 		c, ok := r.Coordinate(of)
@@ -101,6 +117,10 @@ func (s *System) New(sp Spec) (*Relation, error) {
 // chooseSense settles which way round the features stand, once, from the start pose.
 func (s *System) chooseSense(sp *Spec, r *Relation, joint bool) {
 	a, b := s.lookStart(&r.A), s.lookStart(&r.B)
+	if sp.Type == "symmetric" {
+		c := s.lookStart(&r.About)
+		a = mirrored(&a, &c)
+	}
 	d := a.Z.Dot(b.Z)
 	r.Sense = 1
 	switch {

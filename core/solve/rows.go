@@ -25,6 +25,7 @@ type view struct {
 	c       geom.Vec
 	invSize float64
 	geom.Frame
+	across *view // the frame is the body's own, mirrored in this plane
 }
 
 // block finds or opens the row's place for a body.
@@ -42,6 +43,10 @@ func (r *Row) block(body int) *[6]float64 {
 
 // point says that the row changes by g·dp when the point p of the body moves by dp.
 func (r *Row) point(v *view, p, g geom.Vec) {
+	if v.across != nil {
+		r.mirroredPoint(v, p, g)
+		return
+	}
 	if v.body < 0 {
 		return
 	}
@@ -53,7 +58,39 @@ func (r *Row) point(v *view, p, g geom.Vec) {
 }
 
 // dir says that the row changes by g·dd when the direction d of the body changes by dd.
-func (r *Row) dir(v *view, d, g geom.Vec) { r.spin(v, d.Cross(g)) }
+func (r *Row) dir(v *view, d, g geom.Vec) {
+	if v.across != nil {
+		r.mirroredDir(v, d, g)
+		return
+	}
+	r.spin(v, d.Cross(g))
+}
+
+// mirroredPoint: p is the image of a point q of the body in a plane that may move itself.
+func (r *Row) mirroredPoint(v *view, p, g geom.Vec) {
+	m := v.across
+	n := m.Z
+	q := p.AddScaled(-2*p.Sub(m.O).Dot(n), n)
+	own := *v
+	own.across = nil
+	gn := g.Dot(n)
+	h := q.Sub(m.O)
+	r.point(&own, q, g.AddScaled(-2*gn, n))
+	r.point(m, m.O, n.Scale(2*gn))
+	r.dir(m, n, g.Scale(-2*h.Dot(n)).AddScaled(-2*gn, h))
+}
+
+// mirroredDir: d is the image of a direction of the body.
+func (r *Row) mirroredDir(v *view, d, g geom.Vec) {
+	m := v.across
+	n := m.Z
+	e := d.AddScaled(-2*d.Dot(n), n)
+	own := *v
+	own.across = nil
+	gn := g.Dot(n)
+	r.dir(&own, e, g.AddScaled(-2*gn, n))
+	r.dir(m, n, g.Scale(-2*e.Dot(n)).AddScaled(-2*gn, e))
+}
 
 // spin says that the row changes by g·w when the body turns by w.
 func (r *Row) spin(v *view, g geom.Vec) {

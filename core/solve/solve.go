@@ -193,22 +193,13 @@ func (s *System) seatInTurn(poses []geom.Pose, rels []int) {
 	}
 	of := make([][]int, n+1)
 	for _, i := range rels {
-		r := s.Rels[i]
-		a, b := at(r.A.Body), at(r.B.Body)
-		of[a] = append(of[a], i)
-		if b != a {
+		for _, b := range s.places(s.Rels[i]) {
 			of[b] = append(of[b], i)
-		}
-		if r.HasAbout {
-			if c := at(r.About.Body); c != a && c != b {
-				of[c] = append(of[c], i)
-			}
 		}
 	}
 	ready := func(i, me int) bool { // every other body of relation i is seated
-		r := s.Rels[i]
-		for _, x := range [3]int{at(r.A.Body), at(r.B.Body), s.aboutAt(r, at)} {
-			if x >= 0 && x != me && !seated[x] {
+		for _, x := range s.places(s.Rels[i]) {
+			if x != me && !seated[x] {
 				return false
 			}
 		}
@@ -219,6 +210,9 @@ func (s *System) seatInTurn(poses []geom.Pose, rels []int) {
 	open := func(k int) {
 		for _, i := range of[k] {
 			r := s.Rels[i]
+			if r.couple != nil {
+				continue // it leads nowhere by itself
+			}
 			a, b := at(r.A.Body), at(r.B.Body)
 			if !seated[b] && seated[a] {
 				put.push(b)
@@ -276,7 +270,7 @@ func (s *System) seatInTurn(poses []geom.Pose, rels []int) {
 		}
 		s.seatOne(k, mine, poses)
 		seated[k] = true
-		s.closeLoop(k, mine, of, seated, at, rank, poses)
+		s.closeLoop(k, mine, of, seated, rank, poses)
 		rank[k] = len(rank)
 		open(k)
 	}
@@ -284,7 +278,7 @@ func (s *System) seatInTurn(poses []geom.Pose, rels []int) {
 
 // closeLoop brings a body to rest that cannot be seated alone, together with bodies seated shortly before it: the fewer
 // and the later ones first, so that what stands longest (a crank set to an angle) stays where it is.
-func (s *System) closeLoop(k int, mine []*Relation, of [][]int, seated []bool, at func(int) int, rank map[int]int, poses []geom.Pose) {
+func (s *System) closeLoop(k int, mine []*Relation, of [][]int, seated []bool, rank map[int]int, poses []geom.Pose) {
 	var rs Rows
 	open := func() bool {
 		for _, r := range mine {
@@ -307,9 +301,8 @@ func (s *System) closeLoop(k int, mine []*Relation, of [][]int, seated []bool, a
 		best := -1
 		for _, b := range set {
 			for _, i := range of[b] {
-				r := s.Rels[i]
-				for _, x := range [3]int{at(r.A.Body), at(r.B.Body), s.aboutAt(r, at)} {
-					if x >= 0 && x < len(s.Bodies) && !in[x] && seated[x] && (best < 0 || rank[x] > rank[best]) {
+				for _, x := range s.places(s.Rels[i]) {
+					if x < len(s.Bodies) && !in[x] && seated[x] && (best < 0 || rank[x] > rank[best]) {
 						best = x
 					}
 				}
@@ -324,11 +317,13 @@ func (s *System) closeLoop(k int, mine []*Relation, of [][]int, seated []bool, a
 		taken := map[int]bool{}
 		for _, b := range set {
 			for _, i := range of[b] {
-				r := s.Rels[i]
-				a, c, e := at(r.A.Body), at(r.B.Body), s.aboutAt(r, at)
-				if !taken[i] && seated[a] && seated[c] && (e < 0 || seated[e]) {
+				ready := !taken[i]
+				for _, x := range s.places(s.Rels[i]) {
+					ready = ready && seated[x]
+				}
+				if ready {
 					taken[i] = true
-					rels = append(rels, r)
+					rels = append(rels, s.Rels[i])
 				}
 			}
 		}
@@ -339,11 +334,22 @@ func (s *System) closeLoop(k int, mine []*Relation, of [][]int, seated []bool, a
 	}
 }
 
-func (s *System) aboutAt(r *Relation, at func(int) int) int {
-	if !r.HasAbout {
-		return -1
+// places lists the bodies of a relation, each once; all that stands counts as one, numbered after the last body.
+func (s *System) places(r *Relation) []int {
+	var out []int
+	for _, b := range Members(r) {
+		if b < 0 || s.Bodies[b].Fixed {
+			b = len(s.Bodies)
+		}
+		dup := false
+		for _, o := range out {
+			dup = dup || o == b
+		}
+		if !dup {
+			out = append(out, b)
+		}
 	}
-	return at(r.About.Body)
+	return out
 }
 
 func (s *System) isPut(k int, rels []int) bool {

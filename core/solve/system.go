@@ -26,18 +26,20 @@ type Feat struct {
 
 // Relation is a relation ready to be evaluated.
 type Relation struct {
-	ID, Type      string
-	A, B, About   Feat
-	HasAbout      bool
-	Sense         float64 // +1 same, -1 opposed
-	SenseGiven    bool    // stated, not read off the start pose
-	Value, Gap    float64
-	Side          float64 // the side an unsigned distance started on
-	Hold          []Hold  // joint coordinates kept at a value
-	rows          func(*Relation, *Rows, *view, *view, *view)
-	Coordinates   []Coordinate
-	flipB         bool
-	hasFrameSense bool
+	ID, Type    string
+	A, B, About Feat
+	HasAbout    bool
+	Sense       float64 // +1 same, -1 opposed
+	SenseGiven  bool    // stated, not read off the start pose
+	Value, Gap  float64
+	Side        float64 // the side an unsigned distance started on
+	Hold        []Hold  // joint coordinates kept at a value
+	rows        func(*Relation, *Rows, *view, *view, *view)
+	Coordinates []Coordinate
+	flipB       bool
+	lead        float64          // helical: mm per turn
+	begin       func(a, b *view) // settles what the start pose decides
+	couple      *coupling
 }
 
 // Hold keeps a coordinate of a joint at a value (mm or radians).
@@ -131,6 +133,10 @@ func (s *System) lookStart(f *Feat) view {
 // Eval states the equations of one relation at the given poses, each residual in mm.
 func (s *System) Eval(r *Relation, poses []geom.Pose, out *Rows) []Row {
 	out.list = out.list[:0]
+	if r.couple != nil {
+		s.coupled(r, poses, out)
+		return out.list
+	}
 	a, b := s.look(&r.A, poses), s.look(&r.B, poses)
 	var c view
 	if r.HasAbout {
@@ -205,10 +211,33 @@ func (s *System) BodiesOf(r *Relation) []int {
 		}
 		out = append(out, i)
 	}
-	add(r.A.Body)
-	add(r.B.Body)
-	if r.HasAbout {
-		add(r.About.Body)
+	for _, b := range Members(r) {
+		add(b)
 	}
 	return out
 }
+
+// Members lists the bodies a relation is between, -1 for the assembly itself.
+func Members(r *Relation) []int {
+	if k := r.couple; k != nil {
+		return []int{k.a.A.Body, k.a.B.Body, k.b.A.Body, k.b.B.Body}
+	}
+	if r.HasAbout {
+		return []int{r.A.Body, r.B.Body, r.About.Body}
+	}
+	return []int{r.A.Body, r.B.Body}
+}
+
+// Pairs lists which bodies move relative to one another under the relation.
+func Pairs(r *Relation) [][2]int {
+	if k := r.couple; k != nil {
+		return [][2]int{{k.a.A.Body, k.a.B.Body}, {k.b.A.Body, k.b.B.Body}}
+	}
+	if r.HasAbout {
+		return [][2]int{{r.A.Body, r.B.Body}, {r.A.Body, r.About.Body}}
+	}
+	return [][2]int{{r.A.Body, r.B.Body}}
+}
+
+// IsCoupling tells whether the relation is between joints rather than features.
+func (r *Relation) IsCoupling() bool { return r.couple != nil }

@@ -57,9 +57,9 @@ func (r *Relation) Turned() *Relation {
 // HasSense tells whether turning the alignment round changes what the relation asks.
 func (r *Relation) HasSense() bool {
 	switch r.Type {
-	case "concentric", "rim", "parallel", "fastened":
+	case "concentric", "rim", "parallel", "fastened", "centred":
 		return true
-	case "coincident", "distance":
+	case "coincident", "distance", "symmetric":
 		return r.A.F.Kind == "plane" && r.B.F.Kind == "plane"
 	}
 	return IsJoint(r.Type) && r.Type != "spherical"
