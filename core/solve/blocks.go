@@ -18,6 +18,9 @@ type blockMatrix struct {
 
 // newBlockMatrix orders n nodes with the given neighbour pairs by least remaining degree.
 func newBlockMatrix(n int, pairs [][2]int) *blockMatrix {
+	if n == 1 {
+		return &blockMatrix{n: 1, pos: []int{0}, rows: [][]int{nil}, diag: make([][36]float64, 1), off: make([][][36]float64, 1), where: make([]map[int]int, 1)}
+	}
 	adj := make([]map[int]struct{}, n)
 	for i := range adj {
 		adj[i] = map[int]struct{}{}

@@ -41,19 +41,21 @@ func (s *System) newton(bodies []int, rels []*Relation, poses []geom.Pose, maxIt
 	w := newtonWork{s: s, bodies: bodies, rels: rels, node: node, m: newBlockMatrix(len(bodies), pairs)}
 	w.g = make([]float64, 6*len(bodies))
 	w.d = make([]float64, 6*len(bodies))
-	trial := make([]geom.Pose, len(poses))
+	start := make([]geom.Pose, len(bodies)) // of the step being tried
 	f, worst := w.linearise(poses)
+	fresh := true // the equations are linearised at these poses
 	lambda := 1e-9
 	small := 0
 	for iter := 0; iter < maxIter && worst > 1e-11; iter++ {
 		ok := false
-		var fNew float64
-		stepMax := 0.0
+		var fNew, worstNew float64
 		for try := 0; try < 14; try++ {
-			if iter > 0 || try > 0 {
+			if !fresh {
 				w.linearise(poses)
+				fresh = true
 			}
 			w.damp(lambda)
+			fresh = false
 			if !w.m.factor() {
 				lambda = math.Max(lambda*30, 1e-9)
 				continue
@@ -62,15 +64,19 @@ func (s *System) newton(bodies []int, rels []*Relation, poses []geom.Pose, maxIt
 				w.d[i] = -g
 			}
 			w.m.solve(w.d)
-			stepMax = w.limit()
-			copy(trial, poses)
+			stepMax := w.limit()
 			for i, b := range bodies {
-				trial[b] = s.Move(poses[b], b, w.d[i*6:i*6+6])
+				start[i] = poses[b]
+				poses[b] = s.Move(poses[b], b, w.d[i*6:i*6+6])
 			}
-			fNew = w.cost(trial)
-			if fNew < f || math.IsNaN(f) {
-				ok = true
+			// linearised at once: most steps are taken
+			fNew, worstNew = w.linearise(poses)
+			if fNew < f {
+				ok, fresh = true, true
 				break
+			}
+			for i, b := range bodies {
+				poses[b] = start[i]
 			}
 			if stepMax < 1e-13*(1+w.reach(poses)) {
 				break
@@ -81,9 +87,7 @@ func (s *System) newton(bodies []int, rels []*Relation, poses []geom.Pose, maxIt
 			break
 		}
 		gain := (f - fNew) / f
-		copy(poses, trial)
-		f = fNew
-		worst = w.worst
+		f, worst = fNew, worstNew
 		lambda = math.Max(lambda/10, 1e-11)
 		// at a compromise between relations at odds the residual stays: stop when it no longer falls
 		if gain < 1e-9 {
@@ -105,7 +109,6 @@ type newtonWork struct {
 	m      *blockMatrix
 	g, d   []float64
 	rs     Rows
-	worst  float64
 	top    float64 // largest diagonal entry
 }
 
@@ -144,6 +147,9 @@ func (w *newtonWork) linearise(poses []geom.Pose) (float64, float64) {
 		for c := 0; c < 6; c++ {
 			w.top = math.Max(w.top, w.m.diag[i][c*7])
 		}
+	}
+	if math.IsNaN(f) {
+		f = math.Inf(1)
 	}
 	return f, worst
 }
@@ -185,21 +191,6 @@ func (w *newtonWork) limit() float64 {
 		big *= k
 	}
 	return big
-}
-
-func (w *newtonWork) cost(poses []geom.Pose) float64 {
-	f, worst := 0.0, 0.0
-	for _, r := range w.rels {
-		for _, row := range w.s.Eval(r, poses, &w.rs) {
-			f += row.R * row.R / 2
-			worst = math.Max(worst, math.Abs(row.R))
-		}
-	}
-	w.worst = worst
-	if math.IsNaN(f) {
-		return math.Inf(1)
-	}
-	return f
 }
 
 // reach is the largest distance in play, for judging what is small.

@@ -293,8 +293,8 @@ func (s *System) closeLoop(k int, mine []*Relation, of [][]int, seated []bool, r
 	if !open() {
 		return
 	}
-	saved := append([]geom.Pose(nil), poses...)
 	set := []int{k}
+	saved := []geom.Pose{poses[k]}
 	in := map[int]bool{k: true}
 	for len(set) < 16 {
 		// the latest seated body that is related to the set
@@ -312,6 +312,7 @@ func (s *System) closeLoop(k int, mine []*Relation, of [][]int, seated []bool, r
 			break
 		}
 		set = append(set, best)
+		saved = append(saved, poses[best])
 		in[best] = true
 		var rels []*Relation
 		taken := map[int]bool{}
@@ -330,7 +331,9 @@ func (s *System) closeLoop(k int, mine []*Relation, of [][]int, seated []bool, r
 		if s.newton(set, rels, poses, 40) < 1e-9 {
 			return
 		}
-		copy(poses, saved)
+		for i, b := range set {
+			poses[b] = saved[i]
+		}
 	}
 }
 
