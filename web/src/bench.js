@@ -215,7 +215,7 @@ export async function bench(asm) {
     ["Clear the sentence", "Escape", () => sentence.clear()],
     ["Next feature under the cursor", "Q", () => { if (cands.length) { at = (at + 1) % cands.length; anchor = 0; showUnder(); } }],
     ["Next end of the feature under the cursor", "E", () => { anchor++; showUnder(); }],
-    ["Pick anything", "1 Alt", () => setFilter("all")], ["Pick faces only", "2 Alt", () => setFilter("face")], ["Pick axes only", "3 Alt", () => setFilter("axis")], ["Pick rims only", "4 Alt", () => setFilter("rim")], ["Pick points only", "5 Alt", () => setFilter("point")],
+    ["Pick anything", "Alt 1", () => setFilter("all")], ["Pick faces only", "Alt 2", () => setFilter("face")], ["Pick axes only", "Alt 3", () => setFilter("axis")], ["Pick rims only", "Alt 4", () => setFilter("rim")], ["Pick points only", "Alt 5", () => setFilter("point")],
     ["Go to the account", "A", () => (account.querySelector(".rowopen") || account).focus()],
     ["Go to the stage", "G", () => view.focus()],
     ["Ground a part on the origin", "", () => withPart((n) => act({ do: "ground", name: n, to: "origin" }))],
@@ -278,7 +278,7 @@ export async function bench(asm) {
   document.body.dataset.ready = "yes";
   // where a feature is drawn, and what is picked: for scripts that drive the Bench
   window.setfast = {
-    where(ref) { const c = stage.find(ref); if (!c?.s) return null; c.s.holder.updateMatrixWorld(true); const p = stage.project(stage.spot(c)), r = view.getBoundingClientRect(); return [p.x + r.left, p.y + r.top]; },
+    where(ref) { const c = stage.find(ref); if (!c?.s) return null; c.s.holder.updateWorldMatrix(true, true); const p = stage.project(stage.spot(c)), r = view.getBoundingClientRect(); return [p.x + r.left, p.y + r.top]; },
     pick(ref) { const c = stage.find(ref); if (c) sentence.pick(c); return !!c; },
     refs(name) { const k = stage.comps.get(name); return k ? k.shapes.flatMap((s) => s.d.head.features.map((f) => ({ ref: `${name}/${s.path}${f.n}`, kind: f.k, label: f.label, at: f.o, dir: f.z }))) : []; },
     state: () => state,

@@ -93,7 +93,7 @@ export class Sentence {
       const name = document.createElement("b"); name.textContent = o.label;
       const ba = document.createElement("span"); ba.className = "ba"; ba.textContent = o.odds ? "cannot hold" : `${o.before} → ${o.after}`;
       const key = document.createElement("span"); key.className = "key"; key.textContent = i < 9 ? i + 1 : "";
-      b.append(name, ba, key);
+      b.append(key, name, ba);
       return b;
     }));
     if (!this.offers.length) { this.chosen = -1; this.extras(null); this.post.disabled = true; }
@@ -102,6 +102,9 @@ export class Sentence {
   extras(o) {
     const on = (name, yes) => { for (const e of this.form.querySelectorAll(`[data-extra="${name}"]`)) e.hidden = !yes; };
     on("facing", !!o?.sense); on("value", o?.value != null); on("joint", !!o?.joint && o.type !== "spherical");
+    const said = { revolute: ["Let", "turn about"], prismatic: ["Let", "slide along"], cylindrical: ["Let", "turn and slide on"] }[o?.type] || ["Put", "on"];
+    ["put", "on"].forEach((s, i) => { this.form.querySelector(`[data-word="${s}"]`).textContent = said[i]; });
+    this.stage.previewing = !!o;
     if (o?.sense) this.form.querySelector(".slotbutton").textContent = o.sense === "same" ? "the same way" : "opposite";
     if (o?.value != null) { this.value.value = trim(o.value); this.form.querySelector("#unit").textContent = o.unit; }
     if (o?.joint) this.form.querySelector("#junit").textContent = o.unit;

@@ -308,7 +308,7 @@ export class Stage {
   outline(c, color, box) {
     if (!c || !c.s) return;
     const { s, f } = c;
-    s.holder.updateMatrixWorld(true);
+    s.holder.updateWorldMatrix(true, true);
     const put = (o) => { o.matrixAutoUpdate = false; o.matrix.copy(s.holder.matrixWorld); o.renderOrder = 5; box.add(o); };
     if (f.face >= 0) {
       const [a, b] = s.d.faceRange(f.face);
@@ -352,7 +352,7 @@ export class Stage {
   // freedoms draws what is left: arrows for slides, arcs for turns, at the part that moves first.
   freedoms(motions) {
     empty(this.marks); this.clearLabels("motion");
-    if (!this.showFreedoms) return;
+    if (!this.showFreedoms || this.previewing) return;
     const firsts = new Map();
     let drawn = 0;
     motions.forEach((m, i) => {
