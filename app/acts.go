@@ -28,6 +28,7 @@ type Act struct {
 	On     string   `json:"on"`
 	Sense  string   `json:"sense"`
 	Value  *float64 `json:"value"`
+	Text   string   `json:"text"` // a value written as an expression
 	Lo     *float64 `json:"lo"`
 	Hi     *float64 `json:"hi"`
 	Index  int      `json:"index"`
@@ -113,9 +114,21 @@ func (a *App) edit(ctx context.Context, j *Judged, act Act) (edit.Edit, string, 
 		if err != nil {
 			return none, "", err
 		}
+		if act.Text != "" { // worked out when the relation is read again
+			zero := 0.0
+			field := "value"
+			if m.Type == "rim" {
+				field, m.Gap = "gap", &zero
+			} else {
+				m.Value = &zero
+			}
+			m.Text = map[string]string{field: act.Text}
+			return change(m, fmt.Sprintf("set %s to %s", m.ID, act.Text))
+		}
 		if act.Value == nil {
 			return none, "", userErr("a number is needed")
 		}
+		m.Text = nil // a number takes the place of what was written
 		if m.Type == "rim" {
 			m.Gap = act.Value
 		} else {
@@ -138,7 +151,7 @@ func (a *App) edit(ctx context.Context, j *Judged, act Act) (edit.Edit, string, 
 			return none, "", err
 		}
 		of := act.Type
-		m.Limits = map[string]assembly.Range{}
+		m.Limits, m.Text = map[string]assembly.Range{}, nil
 		for k, v := range asm.Mate(m.ID).Limits {
 			m.Limits[k] = v
 		}

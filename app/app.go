@@ -4,6 +4,7 @@ package app
 
 import (
 	"context"
+	"errors"
 	"fmt"
 	"strconv"
 	"strings"
@@ -237,6 +238,10 @@ func (a *App) Post(ctx context.Context, id, base int64, who, said string, e edit
 	if err != nil {
 		if broken != nil {
 			return nil, userErr("%s", plainFault(broken))
+		}
+		var ee *store.EditError
+		if errors.As(err, &ee) {
+			return nil, userErr("%s", plainFault(ee.Err))
 		}
 		return nil, err
 	}

@@ -36,6 +36,12 @@ type Entry struct {
 // ErrMoved says that an edit was made on a state that is no longer the latest.
 var ErrMoved = errors.New("somebody changed this assembly meanwhile; it is shown as it is now")
 
+// EditError says that an edit does not fit the state it met.
+type EditError struct{ Err error }
+
+func (e *EditError) Error() string { return e.Err.Error() }
+func (e *EditError) Unwrap() error { return e.Err }
+
 // snapshotEvery is how many edits lie between snapshots.
 const snapshotEvery = 25
 
@@ -162,7 +168,7 @@ func (s *Store) post(ctx context.Context, id, base int64, kind string, target in
 		}
 		inv, err := e.Apply(a)
 		if err != nil {
-			return err
+			return &EditError{err}
 		}
 		full := e
 		if finish != nil {

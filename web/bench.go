@@ -306,6 +306,9 @@ func (s *Server) mateView(j *app.Judged, id string) mateView {
 	switch {
 	case m.Value != nil:
 		mv.HasValue, mv.Value, mv.Unit = true, part.Number(*m.Value), "mm"
+		if t := m.Text["value"]; t != "" {
+			mv.Value = t
+		}
 		if m.Type == "angle" {
 			mv.Unit = "°"
 		}

@@ -395,6 +395,8 @@ func TestFaults(t *testing.T) {
 		{"POST", fmt.Sprintf("/a/%d/do", asm), `{"do": "place", "items": ["p424242"], "base": 0}`, "same-origin", 422, "no longer on the Shelf"},
 		{"POST", fmt.Sprintf("/a/%d/do", asm), `{"do": "place", "items": ["a` + fmt.Sprint(asm) + `"], "base": 0}`, "same-origin", 422, "inside itself"},
 		{"POST", fmt.Sprintf("/a/%d/do", asm), `{"do": "title", "to": "B", "base": 77}`, "same-origin", 409, "meanwhile"},
+		{"POST", fmt.Sprintf("/a/%d/do", asm), `{"do": "rename", "name": "nobody", "to": "x", "base": 0}`, "same-origin", 422, "no component"},
+		{"POST", fmt.Sprintf("/a/%d/do", asm), `{"do": "unrelate", "name": "nothing", "base": 0}`, "same-origin", 422, "no relation"},
 		{"POST", fmt.Sprintf("/a/%d/do", asm), `{`, "same-origin", 422, "cannot be read"},
 		{"POST", fmt.Sprintf("/a/%d/undo", asm), `{"base": 0}`, "same-origin", 422, "nothing to take back"},
 		{"POST", fmt.Sprintf("/a/%d/do", asm), `{"do": "title", "to": "C", "base": 0}`, "cross-site", 403, ""},

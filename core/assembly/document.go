@@ -36,9 +36,13 @@ type Assembly struct {
 	Planned      []Planned
 	Measures     []Measure
 	Drives       []Drive
+	Values       []NamedValue
 
 	index map[string]int // component by name; a hint, checked on use
 }
+
+// NamedValue is a value that expressions may use, as written.
+type NamedValue struct{ Name, Text string }
 
 // Component is one use of a part or of another assembly.
 type Component struct {
@@ -90,7 +94,8 @@ type Mate struct {
 	Phase      *float64
 	Profile    [][2]float64
 	Spline     bool
-	Sense      string // "", same, opposed, nearest
+	Text       map[string]string // fields written as expressions, by place: value, gap, lead, ratio, at.angle, limits.angle.0
+	Sense      string            // "", same, opposed, nearest
 	Value      *float64
 	Gap        *float64
 	Offset     *geom.Vec

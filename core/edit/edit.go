@@ -125,7 +125,7 @@ func (e Edit) Apply(a *assembly.Assembly) (Edit, error) {
 	case "rename":
 		return e.rename(a)
 	case "relate":
-		m, err := format.ReadMate(e.Mate)
+		m, err := format.ReadMate(e.Mate, a.Values)
 		if err != nil {
 			return Edit{}, err
 		}
@@ -137,7 +137,7 @@ func (e Edit) Apply(a *assembly.Assembly) (Edit, error) {
 	case "unrelate":
 		return e.unrelate(a)
 	case "change":
-		m, err := format.ReadMate(e.Mate)
+		m, err := format.ReadMate(e.Mate, a.Values)
 		if err != nil {
 			return Edit{}, err
 		}
@@ -311,7 +311,7 @@ func (e Edit) rename(a *assembly.Assembly) (Edit, error) {
 
 // lists writes down all lists as an edit that puts them back.
 func lists(a *assembly.Assembly) (Edit, error) {
-	raw, err := json.Marshal(format.AssemblyObject(&assembly.Assembly{Mates: a.Mates, Planned: a.Planned, Measures: a.Measures, Drives: a.Drives}))
+	raw, err := json.Marshal(format.AssemblyObject(&assembly.Assembly{Values: a.Values, Mates: a.Mates, Planned: a.Planned, Measures: a.Measures, Drives: a.Drives}))
 	if err != nil {
 		return Edit{}, err
 	}
@@ -321,7 +321,15 @@ func lists(a *assembly.Assembly) (Edit, error) {
 }
 
 func (l *Lists) put(a *assembly.Assembly) error {
-	raw, err := json.Marshal(map[string]json.RawMessage{"mates": orEmpty(l.Mates, "[]"), "planned": orEmpty(l.Planned, "[]"),
+	vals, err := json.Marshal(format.AssemblyObject(&assembly.Assembly{Values: a.Values}))
+	if err != nil {
+		return err
+	}
+	var held struct{ Values json.RawMessage }
+	if err := json.Unmarshal(vals, &held); err != nil {
+		return err
+	}
+	raw, err := json.Marshal(map[string]json.RawMessage{"values": orEmpty(held.Values, "{}"), "mates": orEmpty(l.Mates, "[]"), "planned": orEmpty(l.Planned, "[]"),
 		"measures": orEmpty(l.Measures, "{}"), "drives": orEmpty(l.Drives, "{}")})
 	if err != nil {
 		return err

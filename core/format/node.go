@@ -155,6 +155,8 @@ var kindNames = map[byte]string{'{': "an object", '[': "a list", 's': "a text", 
 type reader struct {
 	err   error
 	shape func(name string, p *part.Part) error
+	env   env
+	kept  map[string]string // of the relation being read: fields written as expressions
 }
 
 func (r *reader) fail(n *node, format string, a ...any) {
@@ -227,12 +229,33 @@ func (r *reader) flag(n *node, name string) bool {
 }
 
 func (r *reader) number(n *node) float64 {
-	if n.kind == 's' {
-		r.fail(n, "expressions are not supported yet; write a number")
-		return 0
-	}
 	r.want(n, 'n')
 	return n.num
+}
+
+// measured reads a number or an expression; the expression is kept under the name of its place.
+func (r *reader) measured(n *node, place string, want dimension) float64 {
+	if n.kind != 's' {
+		return r.number(n)
+	}
+	x, err := r.env.evaluate(n.str, want)
+	if err != nil {
+		r.fail(n, "%v", err)
+	}
+	if r.kept == nil {
+		r.kept = map[string]string{}
+	}
+	r.kept[place] = n.str
+	return x
+}
+
+func (r *reader) optMeasured(n *node, name string, want dimension) *float64 {
+	c := r.get(n, name)
+	if c == nil {
+		return nil
+	}
+	x := r.measured(c, name, want)
+	return &x
 }
 
 func (r *reader) optNumber(n *node, name string) *float64 {

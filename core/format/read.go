@@ -4,6 +4,7 @@ import (
 	"fmt"
 	"math"
 	"slices"
+	"strconv"
 	"strings"
 
 	"setfast/core/account"
@@ -279,13 +280,14 @@ func (r *reader) assembly(n *node, base assembly.Settings) *assembly.Assembly {
 		return a
 	}
 	a.Number, a.Name = r.text(n, "number"), r.text(n, "name")
+	r.env = env{}
 	if s := r.get(n, "settings"); s != nil {
 		own := base
 		r.settings(s, &own)
 		a.Settings = &own
 	}
-	if v := r.get(n, "values"); v != nil {
-		r.fail(v, "named values are not supported yet")
+	if v := r.get(n, "values"); v != nil && r.object(v) {
+		r.values(v, a)
 	}
 	if cs := r.get(n, "components"); cs != nil && r.object(cs) {
 		for i := range cs.members {
@@ -327,6 +329,42 @@ func (r *reader) assembly(n *node, base assembly.Settings) *assembly.Assembly {
 	}
 	r.done(n)
 	return a
+}
+
+// values reads the named values of an assembly and sees that each can be worked out.
+func (r *reader) values(n *node, a *assembly.Assembly) {
+	for i := range n.members {
+		m := &n.members[i]
+		m.used = true
+		if word(m.name) != m.name || m.name == "" {
+			r.fail(m.val, "a value's name is a word of letters, digits and _")
+		}
+		if _, unit := units[m.name]; unit {
+			r.fail(m.val, "%q is a unit and cannot name a value", m.name)
+		}
+		text := m.val.str
+		if m.val.kind == 'n' {
+			text = strconv.FormatFloat(m.val.num, 'g', -1, 64)
+		} else if !r.want(m.val, 's') {
+			return
+		}
+		a.Values = append(a.Values, assembly.NamedValue{Name: m.name, Text: text})
+	}
+	r.env = env{named: a.Values}
+	for i := range n.members {
+		if _, err := r.env.value(n.members[i].name); err != nil {
+			r.fail(n.members[i].val, "%v", err)
+		}
+	}
+}
+
+// coordinateKind is what a joint coordinate of this name is measured in.
+func coordinateKind(of string) dimension {
+	switch of {
+	case "angle", "turn_a", "turn_b":
+		return anAngle
+	}
+	return aLength
 }
 
 func (r *reader) component(name string, n *node) *assembly.Component {
@@ -427,6 +465,8 @@ func (r *reader) mate(n *node) *assembly.Mate {
 	if !r.object(n) {
 		return m
 	}
+	r.kept = nil
+	defer func() { m.Text = r.kept }()
 	m.ID, m.Type = r.needText(n, "id"), r.needText(n, "type")
 	if r.err != nil {
 		return m
@@ -459,11 +499,15 @@ func (r *reader) mate(n *node) *assembly.Mate {
 	case "distance", "angle":
 		c := r.need(n, "value")
 		if r.err == nil {
-			v := r.number(c)
+			kind := aLength
+			if m.Type == "angle" {
+				kind = anAngle
+			}
+			v := r.measured(c, "value", kind)
 			m.Value = &v
 		}
 	case "hold_spin":
-		m.Value = r.optNumber(n, "value")
+		m.Value = r.optMeasured(n, "value", anAngle)
 	case "tangent":
 		m.Side = r.text(n, "side")
 		if !slices.Contains([]string{"", "outside", "inside", "nearest"}, m.Side) {
@@ -473,9 +517,9 @@ func (r *reader) mate(n *node) *assembly.Mate {
 		ref := r.needRef(n, "about")
 		m.About = &ref
 	case "helical":
-		m.Lead = r.rate(n, "lead")
+		m.Lead = r.rate(n, "lead", aLength)
 	case "rim":
-		m.Gap = r.optNumber(n, "gap")
+		m.Gap = r.optMeasured(n, "gap", aLength)
 	case "fastened":
 		if c := r.get(n, "offset"); c != nil {
 			v := r.vec(c)
@@ -500,14 +544,15 @@ func (r *reader) mate(n *node) *assembly.Mate {
 			m.At = map[string]float64{}
 			for i := range c.members {
 				c.members[i].used = true
-				m.At[c.members[i].name] = r.number(c.members[i].val)
+				of := c.members[i].name
+				m.At[of] = r.measured(c.members[i].val, "at."+of, coordinateKind(of))
 			}
 		}
 		if c := r.get(n, "limits"); c != nil && r.object(c) {
 			m.Limits = map[string]assembly.Range{}
 			for i := range c.members {
 				c.members[i].used = true
-				m.Limits[c.members[i].name] = r.limits(c.members[i].val)
+				m.Limits[c.members[i].name] = r.limits(c.members[i].val, c.members[i].name)
 			}
 		}
 	}
@@ -536,12 +581,12 @@ func (r *reader) pair(n *node, name string, must bool) (assembly.Ref, *assembly.
 }
 
 // rate reads a number that must be there and not be zero.
-func (r *reader) rate(n *node, name string) *float64 {
+func (r *reader) rate(n *node, name string, want dimension) *float64 {
 	c := r.need(n, name)
 	if r.err != nil {
 		return nil
 	}
-	x := r.number(c)
+	x := r.measured(c, name, want)
 	if x == 0 {
 		r.fail(c, "must not be zero")
 	}
@@ -555,9 +600,9 @@ func (r *reader) coupling(n *node, m *assembly.Mate) {
 	m.Phase = r.optNumber(n, "phase")
 	switch m.Type {
 	case "gear":
-		m.Ratio = r.rate(n, "ratio")
+		m.Ratio = r.rate(n, "ratio", aNumber)
 	case "rack", "screw":
-		m.Lead = r.rate(n, "lead")
+		m.Lead = r.rate(n, "lead", aLength)
 	case "cam":
 		m.Spline = r.flag(n, "spline")
 		c := r.need(n, "profile")
@@ -574,7 +619,7 @@ func (r *reader) coupling(n *node, m *assembly.Mate) {
 	r.done(n)
 }
 
-func (r *reader) limits(n *node) assembly.Range {
+func (r *reader) limits(n *node, of string) assembly.Range {
 	var l assembly.Range
 	if !r.want(n, '[') {
 		return l
@@ -585,7 +630,7 @@ func (r *reader) limits(n *node) assembly.Range {
 	}
 	for i, to := range []**float64{&l.Lo, &l.Hi} {
 		if c := n.items[i]; c.kind != '0' {
-			x := r.number(c)
+			x := r.measured(c, fmt.Sprintf("limits.%s.%d", of, i), coordinateKind(of))
 			*to = &x
 		}
 	}

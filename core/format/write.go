@@ -3,6 +3,7 @@ package format
 import (
 	"bytes"
 	"encoding/json"
+	"fmt"
 
 	"setfast/core/assembly"
 	"setfast/core/geom"
@@ -203,6 +204,13 @@ func AssemblyObject(a *assembly.Assembly) json.Marshaler {
 	if a.Settings != nil {
 		o.put("settings", settingsObject(*a.Settings))
 	}
+	if len(a.Values) > 0 {
+		vs := &object{}
+		for _, v := range a.Values {
+			vs.put(v.Name, v.Text)
+		}
+		o.put("values", vs)
+	}
 	cs := &object{}
 	for _, c := range a.Components {
 		k := &object{}
@@ -307,8 +315,15 @@ func MateObject(m *assembly.Mate) json.Marshaler {
 	end("a", m.A, m.A2, m.JointA)
 	end("b", m.B, m.B2, m.JointB)
 	o.text("side", m.Side)
-	o.num("lead", m.Lead)
-	o.num("ratio", m.Ratio)
+	written := func(name string, v *float64) { // as it was written, where that was an expression
+		if t, ok := m.Text[name]; ok && v != nil {
+			o.put(name, t)
+			return
+		}
+		o.num(name, v)
+	}
+	written("lead", m.Lead)
+	written("ratio", m.Ratio)
 	o.num("phase", m.Phase)
 	if m.Profile != nil {
 		o.put("profile", m.Profile)
@@ -318,19 +333,36 @@ func MateObject(m *assembly.Mate) json.Marshaler {
 		o.put("about", m.About.String())
 	}
 	o.text("sense", m.Sense)
-	o.num("value", m.Value)
-	o.num("gap", m.Gap)
+	written("value", m.Value)
+	written("gap", m.Gap)
 	if m.Offset != nil {
 		o.put("offset", m.Offset.Array())
 	}
 	o.num("turn", m.Turn)
 	if len(m.At) > 0 {
-		o.put("at", m.At)
+		at := map[string]any{}
+		for k, v := range m.At {
+			at[k] = v
+			if t, ok := m.Text["at."+k]; ok {
+				at[k] = t
+			}
+		}
+		o.put("at", at)
 	}
 	if len(m.Limits) > 0 {
-		l := map[string][2]*float64{}
+		l := map[string][2]any{}
 		for k, r := range m.Limits {
-			l[k] = [2]*float64{r.Lo, r.Hi}
+			pair := [2]any{}
+			for i, x := range [2]*float64{r.Lo, r.Hi} {
+				if x == nil {
+					continue
+				}
+				pair[i] = *x
+				if t, ok := m.Text[fmt.Sprintf("limits.%s.%d", k, i)]; ok {
+					pair[i] = t
+				}
+			}
+			l[k] = pair
 		}
 		o.put("limits", l)
 	}
@@ -339,13 +371,13 @@ func MateObject(m *assembly.Mate) json.Marshaler {
 	return o
 }
 
-// ReadMate reads one relation on its own, as an edit carries it.
-func ReadMate(data []byte) (*assembly.Mate, error) {
+// ReadMate reads one relation on its own, as an edit carries it; values are those its expressions may use.
+func ReadMate(data []byte, values []assembly.NamedValue) (*assembly.Mate, error) {
 	n, err := parse(data)
 	if err != nil {
 		return nil, err
 	}
-	r := &reader{}
+	r := &reader{env: env{named: values}}
 	m := r.mate(n)
 	return m, r.err
 }

@@ -163,6 +163,7 @@ export async function bench(asm) {
     const i = e.target.closest("input[data-act]"); if (!i) return;
     const mate = i.closest(".mate").dataset.mate;
     const v = i.value.trim() === "" ? null : number(i.value);
+    if (i.dataset.act === "value" && i.value.trim() !== "" && v === null) { act({ do: "value", name: mate, text: i.value.trim() }).then((ok) => { if (!ok) i.value = i.defaultValue; }); return; }
     if (i.value.trim() !== "" && v === null) { tell("Write a number, such as 12.5.", true); i.value = i.defaultValue; return; }
     if (i.dataset.act === "value") { if (v === null) { i.value = i.defaultValue; return; } act({ do: "value", name: mate, value: v }); return; }
     const pair = {};

@@ -96,6 +96,7 @@ export class Sentence {
       b.append(key, name, ba);
       return b;
     }));
+    this.form.querySelector("#legend").hidden = this.offers.length > 0;
     if (!this.offers.length) { this.chosen = -1; this.extras(null); this.post.disabled = true; }
   }
 
