@@ -2,10 +2,12 @@ package account
 
 import (
 	"fmt"
+	"maps"
 	"strings"
 	"time"
 
 	"setfast/core/assembly"
+	"setfast/core/geom"
 )
 
 // Clock is given by who wants timings; the core has none of its own.
@@ -21,6 +23,10 @@ func CheckRoot(doc *assembly.Document, root string, clock Clock) (*Report, error
 	if loop := doc.Loops(); loop != nil {
 		return nil, assembly.Faultf("assemblies", "an assembly contains itself: %s", strings.Join(loop, " > "))
 	}
+	// flexible uses are laid open in a copy
+	whole := *doc
+	whole.Assemblies = maps.Clone(doc.Assemblies)
+	doc = &whole
 	rep := &Report{Version: 1, Root: root, Assemblies: map[string]*Result{}}
 	tm := &Timing{}
 	var walk func(name string) error
@@ -39,6 +45,11 @@ func CheckRoot(doc *assembly.Document, root string, clock Clock) (*Report, error
 				}
 			}
 		}
+		flat, err := doc.Flatten(name, func(asm, c string) geom.Pose { return rep.Assemblies[asm].poseOf(c) })
+		if err != nil {
+			return err
+		}
+		doc.Assemblies[name] = flat
 		m, err := newModel(doc, name, rep.Assemblies)
 		if err != nil {
 			return err

@@ -143,7 +143,7 @@ func massOf(doc *assembly.Document, c *assembly.Component, subs map[string]*Resu
 	}
 	total, moment := 0.0, geom.Vec{}
 	for _, k := range doc.Assemblies[c.Assembly].Components {
-		if k.Suppressed {
+		if k.Suppressed || c.GroundedOnly && !k.Grounded {
 			continue
 		}
 		kg, centre, ok := massOf(doc, k, subs)

@@ -197,6 +197,37 @@ func TestSubassembly(t *testing.T) {
 	}
 }
 
+// TestFlexible uses a hinge twice, once flexibly: its planned turn lives on in the parent, its relations are counted there,
+// and a relation of the parent reaches its moving leaf.
+func TestFlexible(t *testing.T) {
+	text := func(more string) string {
+		d := &doc{}
+		d.part("leaf", frame("pin", o3, uz, ux), plane("edge", [3]float64{40, 0, 0}, ux), plane("flat", o3, uy))
+		d.use("fixed", "!leaf").use("moving", "leaf", at(o3, spin(uz, 30)...))
+		d.mate("turn", "revolute", "fixed/pin", "moving/pin").plan(`{"joint": "turn"}`)
+		sub := strings.Replace(d.String(), `"root": "main"`, `"root": "door"`, 1)
+		return strings.Replace(sub, `"assemblies": {"main"`, `"assemblies": {"door": {"components": {"wall": {"part": "leaf", "grounded": true},
+			"hinge": {"assembly": "main", "flexible": true, "pose": {"origin": [5, 6, 7]}}, "stiff": {"assembly": "main", "grounded": true, "pose": {"origin": [0, 300, 0]}}},
+			"mates": [{"id": "fix", "type": "fastened", "a": "wall/pin", "b": "hinge/fixed/pin"}`+more+`],
+			"measures": {"a": {"type": "coordinate", "joint": "hinge/turn", "of": "angle"}, "p": {"type": "position", "of": "hinge/moving/edge"}}}, "main"`, 1)
+	}
+	r := check(t, text("")).Assemblies["door"]
+	want(t, "flexible hinge", r, 12, 11, 11, 1, "moves as planned")
+	if a := r.Measures["a"].(float64); math.Abs(a-30) > 1e-9 {
+		t.Errorf("the hinge stands at %g°, it was left at 30°", a)
+	}
+	if p := r.Measures["p"].([3]float64); math.Abs(p[0]-40*math.Cos(math.Pi/6)) > 1e-9 || math.Abs(p[2]) > 1e-9 {
+		t.Errorf("the leaf's edge stands at %v", p)
+	}
+	if _, ok := r.Components["hinge/moving"]; !ok || r.Motions[0].Rides[0] != "hinge/moving" {
+		t.Errorf("components %v, motions %v", r.Components, r.Motions)
+	}
+	r = check(t, text(`, {"id": "shut", "type": "parallel", "a": "wall/flat", "b": "hinge/moving/flat", "sense": "same"}`)).Assemblies["door"]
+	if r.Left != 0 || r.Verdict != "blocked" {
+		t.Errorf("held shut: left %d, %s", r.Left, r.Verdict)
+	}
+}
+
 // TestMetamorphic moves the whole design, renames it and checks that the account stays the same.
 func TestMetamorphic(t *testing.T) {
 	base := fourBar(40, 90, 70, 100, 45)

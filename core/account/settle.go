@@ -9,6 +9,14 @@ func Settle(doc *assembly.Document, rep *Report) {
 			if _, ok := r.Components[c.Name]; ok && !c.Grounded {
 				c.Pose = r.poseOf(c.Name)
 			}
+			if c.Flexible && !c.Grounded { // where its grounded components were brought to
+				for _, k := range doc.Assemblies[c.Assembly].Components {
+					if _, ok := r.Components[c.Name+"/"+k.Name]; ok && k.Grounded {
+						c.Pose = r.poseOf(c.Name + "/" + k.Name)
+						break
+					}
+				}
+			}
 		}
 	}
 }

@@ -38,7 +38,8 @@ type Assembly struct {
 	Drives       []Drive
 	Values       []NamedValue
 
-	index map[string]int // component by name; a hint, checked on use
+	index map[string]int    // component by name; a hint, checked on use
+	alias map[string]string // flattened: paths to grounded components of flexible uses, to the component that stands for them
 }
 
 // NamedValue is a value that expressions may use, as written.
@@ -51,7 +52,10 @@ type Component struct {
 	Assembly   string
 	Grounded   bool
 	Suppressed bool
+	Flexible   bool // a subassembly whose own motion lives on here
 	Pose       geom.Pose
+
+	GroundedOnly bool // of a flattened use: stands for the grounded components of its assembly
 }
 
 // Ref names a feature: components from the outside in, then the feature. An empty path is the assembly itself ("@").

@@ -23,27 +23,29 @@ func Faultf(path, format string, a ...any) *Fault { return &Fault{path, fmt.Spri
 // Lookup follows a reference: the components it passes, from the outside in, and the feature in the last one's own frame.
 func (d *Document) Lookup(a *Assembly, r Ref) (chain []*Component, f part.Feature, err error) {
 	at := a
-	for i, name := range r.Path {
+	for path := r.Path; len(path) > 0; {
+		name := path[0]
 		if at == nil {
-			return nil, f, fmt.Errorf("%q is a part, so nothing lies inside it", r.Path[i-1])
+			return nil, f, fmt.Errorf("%q is a part, so nothing lies inside it", chain[len(chain)-1].Name)
 		}
-		c := at.Component(name)
+		c, rest := at.enter(path)
 		if c == nil {
 			return nil, f, fmt.Errorf("no component %q%s", name, near(name, componentNames(at)))
 		}
+		path = rest
 		chain = append(chain, c)
 		at = nil
 		if c.Assembly != "" {
 			if at = d.Assemblies[c.Assembly]; at == nil {
-				return nil, f, fmt.Errorf("component %q uses assembly %q, which is not in the document", name, c.Assembly)
+				return nil, f, fmt.Errorf("component %q uses assembly %q, which is not in the document", c.Name, c.Assembly)
 			}
 			continue
 		}
 		p := d.Parts[c.Part]
 		if p == nil {
-			return nil, f, fmt.Errorf("component %q uses part %q, which is not in the document", name, c.Part)
+			return nil, f, fmt.Errorf("component %q uses part %q, which is not in the document", c.Name, c.Part)
 		}
-		if i == len(r.Path)-1 {
+		if len(path) == 0 {
 			f, ok := p.Feature(r.Feature)
 			if !ok {
 				return nil, f, fmt.Errorf("part %q has no feature %q%s", c.Part, r.Feature, near(r.Feature, p.Order))

@@ -47,7 +47,7 @@ func TestFaults(t *testing.T) {
 		{`"b": "b/f"}]`, `"b": "b/f", "value": 3}]`, "assemblies.main.mates[0].value", "unknown member"},
 		{`{"joint": "m"}`, `{"joint": "n"}`, "assemblies.main.planned[0]", `no joint "n"`},
 		{`{"joint": "m"}`, `{"component": "b", "motion": "turn", "about": "a/q"}`, "assemblies.main.planned[0]", "no feature"},
-		{`{"part": "p"}`, `{"part": "p", "flexible": true}`, "assemblies.main.components.b.flexible", "not supported yet"},
+		{`{"part": "p"}`, `{"part": "p", "flexible": true}`, "assemblies.main.components.b.flexible", "only a use of an assembly"},
 		{`{"part": "p"}`, `{"part": "p", "pose": {"quaternion": [0,0,0,0]}}`, "assemblies.main.components.b.pose.quaternion", "zero"},
 		{`{"part": "p"}`, `{"assembly": "main"}`, "assemblies", "contains itself"},
 		{`"components"`, `"values": {"w": "2 * v"}, "components"`, "assemblies.main.values.w", `no value "v"`},

@@ -377,8 +377,8 @@ func (r *reader) component(name string, n *node) *assembly.Component {
 		r.fail(n, "a component is a use of one part or of one assembly")
 	}
 	c.Grounded, c.Suppressed = r.flag(n, "grounded"), r.flag(n, "suppressed")
-	if r.flag(n, "flexible") {
-		r.fail(r.get(n, "flexible"), "flexible subassemblies are not supported yet")
+	if c.Flexible = r.flag(n, "flexible"); c.Flexible && c.Assembly == "" {
+		r.fail(r.get(n, "flexible"), "only a use of an assembly can be flexible")
 	}
 	if p := r.get(n, "pose"); p != nil {
 		c.Pose = r.pose(p)
@@ -730,6 +730,32 @@ func (r *reader) drive(name string, n *node) assembly.Drive {
 	return d
 }
 
+// inFlexible finds a joint named use/id that comes along with a flexible use.
+func inFlexible(d *assembly.Document, a *assembly.Assembly, id string) *solve.Relation {
+	use, rest, ok := strings.Cut(id, "/")
+	c := a.Component(use)
+	if !ok || c == nil || !c.Flexible || d.Assemblies[c.Assembly] == nil {
+		return nil
+	}
+	sub := d.Assemblies[c.Assembly]
+	m := sub.Mate(rest)
+	if m == nil {
+		return inFlexible(d, sub, rest)
+	}
+	_, fa, errA := d.Lookup(sub, m.A)
+	_, fb, errB := d.Lookup(sub, m.B)
+	if errA != nil || errB != nil {
+		return nil
+	}
+	sp := account.SpecOf(m)
+	sp.A, sp.B = solve.Feat{Body: -1, F: fa}, solve.Feat{Body: -1, F: fb}
+	rel, err := (&solve.System{}).New(sp)
+	if err != nil {
+		return nil
+	}
+	return rel
+}
+
 // check looks up every name an assembly mentions.
 func (r *reader) check(d *assembly.Document, a *assembly.Assembly, n *node) {
 	at := func(names ...any) *node {
@@ -752,6 +778,9 @@ func (r *reader) check(d *assembly.Document, a *assembly.Assembly, n *node) {
 		}
 		if c.Assembly != "" && d.Assemblies[c.Assembly] == nil {
 			r.fail(at("components", c.Name, "assembly"), "there is no assembly %q", c.Assembly)
+		}
+		if sub := d.Assemblies[c.Assembly]; c.Flexible && sub != nil && !slices.ContainsFunc(sub.Components, func(k *assembly.Component) bool { return k.Grounded && !k.Suppressed }) {
+			r.fail(at("components", c.Name, "flexible"), "assembly %q has no grounded component, so it cannot be used flexibly", c.Assembly)
 		}
 	}
 	ref := func(where *node, x *assembly.Ref) (f part.Feature) {
@@ -809,6 +838,9 @@ func (r *reader) check(d *assembly.Document, a *assembly.Assembly, n *node) {
 		}
 		rel := joints[joint]
 		if rel == nil {
+			rel = inFlexible(d, a, joint)
+		}
+		if rel == nil {
 			r.fail(where, "there is no joint %q", joint)
 			return
 		}
@@ -832,8 +864,8 @@ func (r *reader) check(d *assembly.Document, a *assembly.Assembly, n *node) {
 			coordinate(w, p.Joint, p.Of)
 			continue
 		}
-		if a.Component(p.Component) == nil {
-			r.fail(w, "there is no component %q", p.Component)
+		if _, _, err := d.Lookup(a, assembly.Ref{Path: strings.Split(p.Component, "/"), Feature: "origin"}); err != nil {
+			r.fail(w, "%v", err)
 		}
 		if f := ref(w, p.Ref); r.err == nil && !f.HasDirection() {
 			r.fail(w, "%s has no direction", p.Ref)

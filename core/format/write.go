@@ -218,6 +218,7 @@ func AssemblyObject(a *assembly.Assembly) json.Marshaler {
 		k.text("assembly", c.Assembly)
 		k.flag("grounded", c.Grounded)
 		k.flag("suppressed", c.Suppressed)
+		k.flag("flexible", c.Flexible)
 		if c.Pose != geom.Home {
 			k.put("pose", poseObject(c.Pose))
 		}
