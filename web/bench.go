@@ -18,11 +18,7 @@ import (
 	"setfast/store"
 )
 
-func (s *Server) bench(c *echo.Context) error {
-	n, err := id(c, "asm")
-	if err != nil {
-		return err
-	}
+func (s *Server) bench(c *echo.Context, n int64) error {
 	ctx := c.Request().Context()
 	a, err := s.app.Store.Assembly(ctx, n)
 	if err != nil {
@@ -506,11 +502,7 @@ func (s *Server) fragment(name string, data any) (string, error) {
 	return b.String(), err
 }
 
-func (s *Server) state(c *echo.Context) error {
-	n, err := id(c, "asm")
-	if err != nil {
-		return err
-	}
+func (s *Server) state(c *echo.Context, n int64) error {
 	j, err := s.app.Judge(c.Request().Context(), n)
 	if err != nil {
 		return err
@@ -530,11 +522,7 @@ func decode(c *echo.Context, v any) error {
 	return nil
 }
 
-func (s *Server) do(c *echo.Context) error {
-	n, err := id(c, "asm")
-	if err != nil {
-		return err
-	}
+func (s *Server) do(c *echo.Context, n int64) error {
 	var act app.Act
 	if err := decode(c, &act); err != nil {
 		return err
@@ -546,14 +534,10 @@ func (s *Server) do(c *echo.Context) error {
 	return s.stateOf(c, j, "")
 }
 
-func (s *Server) undo(c *echo.Context) error { return s.back(c, true) }
-func (s *Server) redo(c *echo.Context) error { return s.back(c, false) }
+func (s *Server) undo(c *echo.Context, n int64) error { return s.back(c, n, true) }
+func (s *Server) redo(c *echo.Context, n int64) error { return s.back(c, n, false) }
 
-func (s *Server) back(c *echo.Context, undo bool) error {
-	n, err := id(c, "asm")
-	if err != nil {
-		return err
-	}
+func (s *Server) back(c *echo.Context, n int64, undo bool) error {
 	var in struct {
 		Base int64 `json:"base"`
 	}
@@ -571,11 +555,7 @@ func (s *Server) back(c *echo.Context, undo bool) error {
 	return s.stateOf(c, j, word+said)
 }
 
-func (s *Server) offers(c *echo.Context) error {
-	n, err := id(c, "asm")
-	if err != nil {
-		return err
-	}
+func (s *Server) offers(c *echo.Context, n int64) error {
 	var in struct{ Put, On, Sense string }
 	if err := decode(c, &in); err != nil {
 		return err
@@ -587,11 +567,7 @@ func (s *Server) offers(c *echo.Context) error {
 	return c.JSON(http.StatusOK, out)
 }
 
-func (s *Server) try(c *echo.Context) error {
-	n, err := id(c, "asm")
-	if err != nil {
-		return err
-	}
+func (s *Server) try(c *echo.Context, n int64) error {
 	var act app.Act
 	if err := decode(c, &act); err != nil {
 		return err
@@ -604,11 +580,7 @@ func (s *Server) try(c *echo.Context) error {
 }
 
 // swing gives the poses of a motion from end to end, for showing it.
-func (s *Server) swing(c *echo.Context) error {
-	n, err := id(c, "asm")
-	if err != nil {
-		return err
-	}
+func (s *Server) swing(c *echo.Context, n int64) error {
 	k, err := strconv.Atoi(c.Param("k"))
 	if err != nil {
 		return store.ErrNotFound
@@ -624,11 +596,7 @@ func (s *Server) swing(c *echo.Context) error {
 	return c.JSON(http.StatusOK, map[string]any{"names": names, "poses": j.Result.Swing(k)})
 }
 
-func (s *Server) export(c *echo.Context) error {
-	n, err := id(c, "asm")
-	if err != nil {
-		return err
-	}
+func (s *Server) export(c *echo.Context, n int64) error {
 	ctx := c.Request().Context()
 	a, err := s.app.Store.Assembly(ctx, n)
 	if err != nil {

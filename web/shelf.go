@@ -21,6 +21,17 @@ func id(c *echo.Context, name string) (int64, error) {
 	return n, nil
 }
 
+// on hands a handler the number in a part of the path.
+func on(name string, h func(*echo.Context, int64) error) echo.HandlerFunc {
+	return func(c *echo.Context) error {
+		n, err := id(c, name)
+		if err != nil {
+			return err
+		}
+		return h(c, n)
+	}
+}
+
 func refuse(msg string) error { return &app.UserError{Msg: msg} }
 
 func (s *Server) projects(c *echo.Context) error {
@@ -43,11 +54,7 @@ func (s *Server) createProject(c *echo.Context) error {
 	return c.Redirect(http.StatusSeeOther, "/p/"+strconv.FormatInt(n, 10))
 }
 
-func (s *Server) renameProject(c *echo.Context) error {
-	n, err := id(c, "project")
-	if err != nil {
-		return err
-	}
+func (s *Server) renameProject(c *echo.Context, n int64) error {
 	name := strings.TrimSpace(c.FormValue("name"))
 	if name == "" || len(name) > 190 {
 		return refuse("a project needs a name of at most 190 letters")
@@ -86,11 +93,7 @@ func (s *Server) partViews(c *echo.Context, project int64) ([]partView, error) {
 	return out, nil
 }
 
-func (s *Server) shelf(c *echo.Context) error {
-	n, err := id(c, "project")
-	if err != nil {
-		return err
-	}
+func (s *Server) shelf(c *echo.Context, n int64) error {
 	ctx := c.Request().Context()
 	p, err := s.app.Store.Project(ctx, n)
 	if err != nil {
@@ -114,11 +117,7 @@ func (s *Server) shelf(c *echo.Context) error {
 	return c.Render(http.StatusOK, "shelf.html", map[string]any{"Title": p.Name + " · Shelf", "Project": p, "Parts": parts, "Assemblies": as})
 }
 
-func (s *Server) partList(c *echo.Context) error {
-	n, err := id(c, "project")
-	if err != nil {
-		return err
-	}
+func (s *Server) partList(c *echo.Context, n int64) error {
 	parts, err := s.partViews(c, n)
 	if err != nil {
 		return err
@@ -127,11 +126,7 @@ func (s *Server) partList(c *echo.Context) error {
 }
 
 // stage keeps the files handed in; reading them follows one by one, so that progress can be shown.
-func (s *Server) stage(c *echo.Context) error {
-	n, err := id(c, "project")
-	if err != nil {
-		return err
-	}
+func (s *Server) stage(c *echo.Context, n int64) error {
 	ctx := c.Request().Context()
 	if _, err := s.app.Store.Project(ctx, n); err != nil {
 		return err
@@ -178,11 +173,7 @@ func (s *Server) stage(c *echo.Context) error {
 	return c.JSON(http.StatusOK, map[string]any{"batch": batch, "files": items})
 }
 
-func (s *Server) readStaged(c *echo.Context) error {
-	n, err := id(c, "file")
-	if err != nil {
-		return err
-	}
+func (s *Server) readStaged(c *echo.Context, n int64) error {
 	im, err := s.app.ReadStaged(c.Request().Context(), c.Param("batch"), n)
 	if err != nil {
 		return err
@@ -190,11 +181,7 @@ func (s *Server) readStaged(c *echo.Context) error {
 	return c.JSON(http.StatusOK, map[string]any{"state": im.File.State, "message": im.File.Message, "parts": len(im.New), "assemblies": len(im.Built)})
 }
 
-func (s *Server) updatePart(c *echo.Context) error {
-	n, err := id(c, "part")
-	if err != nil {
-		return err
-	}
+func (s *Server) updatePart(c *echo.Context, n int64) error {
 	ctx := c.Request().Context()
 	p, err := s.app.Store.Part(ctx, n)
 	if err != nil {
@@ -241,11 +228,7 @@ func (s *Server) updatePart(c *echo.Context) error {
 	return c.Render(http.StatusOK, "part", v)
 }
 
-func (s *Server) deletePart(c *echo.Context) error {
-	n, err := id(c, "part")
-	if err != nil {
-		return err
-	}
+func (s *Server) deletePart(c *echo.Context, n int64) error {
 	used, err := s.app.Store.DeletePart(c.Request().Context(), n, app.PartKey(n))
 	if err != nil {
 		return err
@@ -256,11 +239,7 @@ func (s *Server) deletePart(c *echo.Context) error {
 	return c.NoContent(http.StatusOK)
 }
 
-func (s *Server) createAssembly(c *echo.Context) error {
-	n, err := id(c, "project")
-	if err != nil {
-		return err
-	}
+func (s *Server) createAssembly(c *echo.Context, n int64) error {
 	name := strings.TrimSpace(c.FormValue("name"))
 	if name == "" || len(name) > 180 {
 		return refuse("an assembly needs a name of at most 180 letters")
@@ -276,11 +255,7 @@ func (s *Server) createAssembly(c *echo.Context) error {
 	return c.Redirect(http.StatusSeeOther, "/a/"+strconv.FormatInt(a, 10))
 }
 
-func (s *Server) deleteAssembly(c *echo.Context) error {
-	n, err := id(c, "asm")
-	if err != nil {
-		return err
-	}
+func (s *Server) deleteAssembly(c *echo.Context, n int64) error {
 	ctx := c.Request().Context()
 	a, err := s.app.Store.Assembly(ctx, n)
 	if err != nil {
