@@ -234,6 +234,7 @@ func roundTo(x float64, n int) float64 {
 // doubledLarge names a large block as one group; its excess is counted, its parts are not told apart.
 func (m *model) doubledLarge(block []int, poses []geom.Pose, bodies []int) []DoubledGroup {
 	n := newNullspace(m.sys, poses, block)
+	n.count = true
 	sort.Ints(bodies)
 	for _, b := range bodies {
 		n.open(b)
@@ -272,8 +273,9 @@ func (m *model) blocks(rels []int) [][]int {
 	var own [][]int
 	for _, i := range rels {
 		r := m.sys.Rels[i]
+		var buf [4]int
 		var ends []int
-		for _, b := range solve.Members(r) {
+		for _, b := range r.Members(&buf) {
 			if b = at(b); !slices.Contains(ends, b) {
 				ends = append(ends, b)
 			}

@@ -422,6 +422,7 @@ func (m *model) momentary(n *nullspace, g *modes, st settled) int {
 // leftAt counts the freedoms of some bodies at other poses, all others standing.
 func (m *model) leftAt(bodies, rels []int, poses []geom.Pose) int {
 	n := newNullspace(m.sys, poses, rels)
+	n.count = true
 	for _, b := range bodies {
 		n.open(b)
 	}

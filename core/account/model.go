@@ -195,7 +195,8 @@ func (m *model) free() []int {
 // line is the body a relation is posted with: the latest of its components in build order, or -1 for none.
 func (m *model) line(r *solve.Relation) int {
 	l := -1
-	for _, b := range solve.Members(r) {
+	var buf [4]int
+	for _, b := range r.Members(&buf) {
 		l = max(l, b)
 	}
 	return l

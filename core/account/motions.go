@@ -2,7 +2,6 @@ package account
 
 import (
 	"math"
-	"sort"
 
 	"setfast/core/dense"
 	"setfast/core/geom"
@@ -36,18 +35,16 @@ func (n *nullspace) modeGroups(rels []*solve.Relation) []*modes {
 		a, b = find(a), find(b)
 		root[max(a, b)] = min(a, b)
 	}
-	var ids []int
-	for c, bodies := range n.cols {
-		ids = append(ids, c)
+	for _, bodies := range n.on {
 		for _, b := range bodies {
-			join(bodies[0], b)
+			join(int(bodies[0]), int(b))
 		}
 	}
-	sort.Ints(ids)
 	moves := func(b int) bool { return b >= 0 && len(n.of[b]) > 0 }
 	for _, r := range rels {
 		first := -1
-		for _, b := range solve.Members(r) {
+		var buf [4]int
+		for _, b := range r.Members(&buf) {
 			if !moves(b) {
 				continue
 			}
@@ -57,10 +54,12 @@ func (n *nullspace) modeGroups(rels []*solve.Relation) []*modes {
 			join(first, b)
 		}
 	}
-	colsOf := map[int][]int{}
-	for _, c := range ids {
-		k := find(n.cols[c][0])
-		colsOf[k] = append(colsOf[k], c)
+	at := make([]int, n.alive) // column → its place in its group
+	width := make([]int, len(root))
+	for c, bodies := range n.on {
+		k := find(int(bodies[0]))
+		at[c] = width[k]
+		width[k]++
 	}
 	of := map[int]*modes{}
 	var out []*modes
@@ -71,13 +70,19 @@ func (n *nullspace) modeGroups(rels []*solve.Relation) []*modes {
 		k := find(b)
 		g := of[k]
 		if g == nil {
-			g = &modes{at: map[int]int{}, d: len(colsOf[k])}
+			g = &modes{at: map[int]int{}, d: width[k]}
 			of[k] = g
 			out = append(out, g)
 		}
 		g.at[b] = len(g.bodies)
 		g.bodies = append(g.bodies, b)
-		g.n = append(g.n, n.block(b, colsOf[k]))
+		m := dense.New(6, g.d)
+		for i := range n.of[b] {
+			for q, x := range n.of[b][i].v {
+				m.A[q*g.d+at[n.of[b][i].col]] = x
+			}
+		}
+		g.n = append(g.n, m)
 	}
 	return out
 }
@@ -503,4 +508,12 @@ func round(x float64) float64 {
 		return 0
 	}
 	return r
+}
+
+func sub(a, b dense.Mat) dense.Mat {
+	o := dense.New(a.R, a.C)
+	for i := range o.A {
+		o.A[i] = a.A[i] - b.A[i]
+	}
+	return o
 }

@@ -27,7 +27,8 @@ func (s *System) newton(bodies []int, rels []*Relation, poses []geom.Pose, maxIt
 	}
 	var pairs [][2]int
 	for _, r := range rels {
-		bs := s.BodiesOf(r)
+		var buf [4]int
+		bs := s.FreeBodies(r, &buf)
 		for i := range bs {
 			for j := 0; j < i; j++ {
 				a, okA := node[bs[i]]

@@ -144,7 +144,7 @@ func (s *System) groups(rels []int) []group {
 	}
 	bodies := make([][]int, len(rels))
 	for k, i := range rels {
-		bodies[k] = s.BodiesOf(s.Rels[i])
+		bodies[k] = s.FreeBodies(s.Rels[i], new([4]int))
 		for _, b := range bodies[k] {
 			x, y := find(b), find(bodies[k][0])
 			if x < y {
@@ -340,7 +340,8 @@ func (s *System) closeLoop(k int, mine []*Relation, of [][]int, seated []bool, r
 // places lists the bodies of a relation, each once; all that stands counts as one, numbered after the last body.
 func (s *System) places(r *Relation) []int {
 	var out []int
-	for _, b := range Members(r) {
+	var buf [4]int
+	for _, b := range r.Members(&buf) {
 		if b < 0 || s.Bodies[b].Fixed {
 			b = len(s.Bodies)
 		}

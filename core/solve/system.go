@@ -3,6 +3,7 @@ package solve
 
 import (
 	"math"
+	"slices"
 
 	"setfast/core/geom"
 	"setfast/core/part"
@@ -197,46 +198,27 @@ func (s *System) Move(p geom.Pose, body int, d []float64) geom.Pose {
 	return p.Turned(p.Point(b.Centre), geom.V(d[0], d[1], d[2]), geom.V(d[3]*k, d[4]*k, d[5]*k))
 }
 
-// BodiesOf lists the free bodies a relation touches, each once.
-func (s *System) BodiesOf(r *Relation) []int {
-	var out []int
-	add := func(i int) {
-		if i < 0 || s.Bodies[i].Fixed {
-			return
+// FreeBodies lists the free bodies a relation touches, each once, in the memory given.
+func (s *System) FreeBodies(r *Relation, buf *[4]int) []int {
+	out := buf[:0]
+	for _, b := range r.Members(buf) {
+		if b < 0 || s.Bodies[b].Fixed || slices.Contains(out, b) {
+			continue
 		}
-		for _, o := range out {
-			if o == i {
-				return
-			}
-		}
-		out = append(out, i)
-	}
-	for _, b := range Members(r) {
-		add(b)
+		out = append(out, b)
 	}
 	return out
 }
 
-// Members lists the bodies a relation is between, -1 for the assembly itself.
-func Members(r *Relation) []int {
+// Members lists the bodies a relation is between, -1 for the assembly itself, in the memory given.
+func (r *Relation) Members(buf *[4]int) []int {
 	if k := r.couple; k != nil {
-		return []int{k.a.A.Body, k.a.B.Body, k.b.A.Body, k.b.B.Body}
+		return append(buf[:0], k.a.A.Body, k.a.B.Body, k.b.A.Body, k.b.B.Body)
 	}
 	if r.HasAbout {
-		return []int{r.A.Body, r.B.Body, r.About.Body}
+		return append(buf[:0], r.A.Body, r.B.Body, r.About.Body)
 	}
-	return []int{r.A.Body, r.B.Body}
-}
-
-// Pairs lists which bodies move relative to one another under the relation.
-func Pairs(r *Relation) [][2]int {
-	if k := r.couple; k != nil {
-		return [][2]int{{k.a.A.Body, k.a.B.Body}, {k.b.A.Body, k.b.B.Body}}
-	}
-	if r.HasAbout {
-		return [][2]int{{r.A.Body, r.B.Body}, {r.A.Body, r.About.Body}}
-	}
-	return [][2]int{{r.A.Body, r.B.Body}}
+	return append(buf[:0], r.A.Body, r.B.Body)
 }
 
 // IsCoupling tells whether the relation is between joints rather than features.

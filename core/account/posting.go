@@ -1,0 +1,418 @@
+package account
+
+import (
+	"math"
+	"slices"
+
+	"setfast/core/dense"
+	"setfast/core/geom"
+	"setfast/core/solve"
+)
+
+// post takes a relation into account and returns how many freedoms it removes.
+func (n *nullspace) post(r *solve.Relation) int {
+	var buf [4]int
+	bodies := n.sys.FreeBodies(r, &buf)
+	defer n.putAside(bodies)
+	var actBuf [4]int
+	act := actBuf[:0]
+	for _, b := range bodies { // what was not opened stands
+		if n.free[b] {
+			act = append(act, b)
+		}
+	}
+	n.work.acting = act
+	cols := n.touched(act)
+	if len(cols) == 0 {
+		return 0
+	}
+	rel, rows, q, own := n.parting(r, act, len(bodies) == len(act), cols)
+	if q == 0 || len(rows) == 0 {
+		return 0
+	}
+	c := len(cols)
+	u, k := n.parts(rel, 6*q, c, own) // 6q × k, by columns
+	if k == 0 {
+		return 0
+	}
+	out, rank := n.resisted(rows, u, rel, 6*q, c, k)
+	if rank == 0 {
+		return 0
+	}
+	n.recombine(cols, out, rank)
+	return rank
+}
+
+// parting states how the related bodies move relative to one another in the columns, at the place of the relation (slide
+// there, turn times the least body's size; 6 numbers for each body but the first, which the others are seen from), the
+// relation's rows as functions of just that, of unit length, and how much the bodies move themselves.
+func (n *nullspace) parting(r *solve.Relation, act []int, all bool, cols []int32) (rel, rows []float64, q int, own float64) {
+	q = len(act) - 1
+	ground := !all
+	var buf [4]int
+	for _, b := range r.Members(&buf) {
+		ground = ground || b < 0 || n.sys.Bodies[b].Fixed
+	}
+	from := 1
+	if ground {
+		q, from = len(act), 0
+	}
+	if q == 0 {
+		return nil, nil, 0, 0
+	}
+	w := &n.work
+	size := math.Inf(1)
+	for _, b := range act {
+		size = math.Min(size, n.sys.Bodies[b].Size)
+	}
+	place := func(f *solve.Feat) geom.Vec {
+		if f.Body < 0 {
+			return f.Frame.O
+		}
+		return n.poses[f.Body].Point(f.Frame.O)
+	}
+	p := place(&r.B)
+	if r.B.Body < 0 || n.sys.Bodies[r.B.Body].Fixed {
+		p = place(&r.A)
+	}
+	c := len(cols)
+	rel = w.floats(0, 6*q*c)
+	// each body's motion as seen at the place
+	for i, b := range act {
+		bd := &n.sys.Bodies[b]
+		arm := p.Sub(n.poses[b].Point(bd.Centre))
+		k, s := 1/bd.Size, size
+		at := 0
+		sum := 0.0
+		for j := range n.of[b] {
+			e := &n.of[b][j]
+			for cols[at] != e.col {
+				at++
+			}
+			turn := geom.V(e.v[3]*k, e.v[4]*k, e.v[5]*k)
+			slide := geom.V(e.v[0], e.v[1], e.v[2]).Add(turn.Cross(arm))
+			x := [6]float64{slide.X, slide.Y, slide.Z, turn.X * s, turn.Y * s, turn.Z * s}
+			for z, y := range x {
+				sum += y * y
+				switch {
+				case i >= from:
+					rel[(6*(i-from)+z)*c+at] += y
+				default:
+					for o := 0; o < q; o++ {
+						rel[(6*o+z)*c+at] -= y
+					}
+				}
+			}
+		}
+		own = math.Max(own, sum)
+	}
+	own = math.Sqrt(own)
+	list := n.sys.Eval(r, n.poses, &w.rows)
+	rows = w.floats(1, 6*q*len(list))[:0]
+	for i := range list {
+		row := &list[i]
+		at := len(rows)
+		rows = rows[:at+6*q]
+		for k := 0; k < row.N; k++ {
+			o := slices.Index(act, row.Body[k]) - from
+			if o < 0 {
+				continue
+			}
+			bd := &n.sys.Bodies[row.Body[k]]
+			arm := n.poses[row.Body[k]].Point(bd.Centre).Sub(p)
+			g := &row.G[k]
+			gv := geom.V(g[0], g[1], g[2])
+			gw := arm.Cross(gv).Add(geom.V(g[3], g[4], g[5]).Scale(bd.Size)).Scale(1 / size)
+			x := rows[at+6*o : at+6*o+6]
+			x[0], x[1], x[2], x[3], x[4], x[5] = gv.X, gv.Y, gv.Z, gw.X, gw.Y, gw.Z
+		}
+		l := dense.Norm(rows[at:])
+		if l == 0 {
+			rows = rows[:at]
+			continue
+		}
+		for k := at; k < len(rows); k++ {
+			rows[k] /= l
+		}
+	}
+	return rel, rows, q, own
+}
+
+// parts finds the relative motions that count: an orthonormal basis u of them (by columns), and how many there are.
+// Nil u stands for all of them.
+func (n *nullspace) parts(rel []float64, r, c int, own float64) (u []float64, k int) {
+	w := &n.work
+	l := w.floats(2, r*c)
+	copy(l, rel)
+	dense.LowerPivoted(l, r, c, w.perm[:], w.diag[:])
+	for k < r && w.diag[k] > 1e-3*own && w.diag[k] > 1e-3*w.diag[0] && w.diag[k] > 1e-6 {
+		k++
+	}
+	if k == r {
+		return nil, r
+	}
+	if w.diag[k] > 1e-13*own {
+		return n.partsClosely(rel, r, c)
+	}
+	u = w.floats(3, r*k)
+	for j := 0; j < k; j++ { // L's first columns span them; back to the rows' own order
+		x := u[j*r : j*r+r]
+		for i := j; i < r; i++ {
+			x[w.perm[i]] = l[i*c+j]
+		}
+	}
+	orthonormal(u, r, k)
+	return u, k
+}
+
+// orthonormal makes k columns of length r orthonormal that are well apart.
+func orthonormal(u []float64, r, k int) {
+	for j := 0; j < k; j++ {
+		x := u[j*r : j*r+r]
+		for pass := 0; pass < 2; pass++ {
+			for i := 0; i < j; i++ {
+				y := u[i*r : i*r+r]
+				d := dense.Dot(x, y)
+				for z := range x {
+					x[z] -= d * y[z]
+				}
+			}
+		}
+		l := dense.Norm(x)
+		for z := range x {
+			x[z] /= l
+		}
+	}
+}
+
+// partsClosely decides by singular values: a relative motion counts if it is more than stillTol of the bodies' own motion in it.
+func (n *nullspace) partsClosely(rel []float64, r, c int) (u []float64, k int) {
+	uu, s, v := dense.SVD(dense.Mat{R: r, C: c, A: rel})
+	for k < len(s) && s[k] > deadTol {
+		if s[k] <= stillTol*n.ownMotion(v.Col(k)) {
+			break
+		}
+		k++
+	}
+	u = n.work.floats(3, r*k)
+	for j := 0; j < k; j++ {
+		for i := 0; i < r; i++ {
+			u[j*r+i] = uu.At(i, j)
+		}
+	}
+	return u, k
+}
+
+// ownMotion is how much the bodies at hand move themselves in a combination of the columns at hand.
+func (n *nullspace) ownMotion(z []float64) float64 {
+	w := &n.work
+	most := 0.0
+	for _, b := range w.acting {
+		var x [6]float64
+		at := 0
+		for j := range n.of[b] {
+			e := &n.of[b][j]
+			for w.cols[at] != e.col {
+				at++
+			}
+			for i := range x {
+				x[i] += z[at] * e.v[i]
+			}
+		}
+		most = math.Max(most, dense.Norm(x[:]))
+	}
+	return most
+}
+
+// resisted finds which of the relative motions the rows resist. It returns, by columns of length c, what these motions
+// are in the columns at hand: the span that falls away.
+func (n *nullspace) resisted(rows, u, rel []float64, r, c, k int) (out []float64, rank int) {
+	w := &n.work
+	m := len(rows) / r
+	x := w.floats(4, m*k) // rows on the basis of relative motions
+	if u == nil {
+		copy(x, rows)
+	} else {
+		for i := 0; i < m; i++ {
+			for j := 0; j < k; j++ {
+				x[i*k+j] = dense.Dot(rows[i*r:i*r+r], u[j*r:j*r+r])
+			}
+		}
+	}
+	basis := w.floats(5, min(m, k)*k)[:0] // orthonormal, each of length k
+	doubt := false
+	done := w.floats(6, m) // 1: used up
+	for range m {
+		best, at := -1.0, -1
+		for i := 0; i < m; i++ {
+			if done[i] == 0 {
+				if s := dense.Norm(x[i*k : i*k+k]); s > best*(1+1e-9) {
+					best, at = s, i
+				}
+			}
+		}
+		if best < 1e-9 {
+			break
+		}
+		if len(basis) == k*k {
+			break
+		}
+		if best < 1e-2 {
+			doubt = true
+			break
+		}
+		done[at] = 1
+		v := x[at*k : at*k+k]
+		for pass := 0; pass < 2; pass++ {
+			for o := 0; o < len(basis); o += k {
+				d := dense.Dot(v, basis[o:o+k])
+				for z := range v {
+					v[z] -= d * basis[o+z]
+				}
+			}
+			l := dense.Norm(v)
+			for z := range v {
+				v[z] /= l
+			}
+		}
+		basis = append(basis, v...)
+		for i := 0; i < m; i++ {
+			if done[i] == 0 {
+				y := x[i*k : i*k+k]
+				d := dense.Dot(y, v)
+				for z := range y {
+					y[z] -= d * v[z]
+				}
+			}
+		}
+	}
+	rank = len(basis) / k
+	if doubt {
+		// decide by singular values, on the rows as they were
+		y := dense.New(m, k)
+		for i := 0; i < m; i++ {
+			for j := 0; j < k; j++ {
+				if u == nil {
+					y.A[i*k+j] = rows[i*r+j]
+				} else {
+					y.A[i*k+j] = dense.Dot(rows[i*r:i*r+r], u[j*r:j*r+r])
+				}
+			}
+		}
+		_, s, v := dense.SVD(y)
+		rank, basis = 0, basis[:0]
+		for rank < len(s) && rank < k && s[rank] > tightTol {
+			basis = append(basis, v.Col(rank)...)
+			rank++
+		}
+	}
+	// relᵀ·u·basis
+	out = w.floats(7, c*rank)
+	var t [24]float64
+	for j := 0; j < rank; j++ {
+		b := basis[j*k : j*k+k]
+		dir := b
+		if u != nil {
+			dir = t[:r]
+			clear(dir)
+			for q, x := range b {
+				for i := range dir {
+					dir[i] += x * u[q*r+i]
+				}
+			}
+		}
+		o := out[j*c : j*c+c]
+		for i, x := range dir {
+			if x != 0 {
+				for z, y := range rel[i*c : i*c+c] {
+					o[z] += x * y
+				}
+			}
+		}
+	}
+	return out, rank
+}
+
+// recombine takes the span of the columns out (each of len(cols), one after another) from the basis.
+func (n *nullspace) recombine(cols []int32, out []float64, rank int) {
+	w := &n.work
+	c := len(cols)
+	// the bodies that move in these columns
+	w.tick++
+	w.hit = w.hit[:0]
+	for _, col := range cols {
+		for _, b := range n.on[col] {
+			if w.mark[b] != w.tick {
+				w.mark[b] = w.tick
+				w.hit = append(w.hit, b)
+			}
+		}
+	}
+	first := int32(len(n.on))
+	st := step{first: first, gone: rank}
+	if !n.count {
+		st.old = append(w.ints(c), cols...)
+	}
+	if rank < c {
+		dense.Reflectors(out, c, rank)
+		if !n.count {
+			st.v = w.kept(len(out))
+			copy(st.v, out)
+		}
+		room := w.ints((c - rank) * len(w.hit))[:(c-rank)*len(w.hit)]
+		for j := 0; j < c-rank; j++ {
+			n.on = append(n.on, room[j*len(w.hit):j*len(w.hit):(j+1)*len(w.hit)])
+		}
+	}
+	if !n.count {
+		n.log = append(n.log, st)
+	}
+	x := w.floats(3, 6*c)
+	for _, b := range w.hit {
+		es := n.of[b]
+		clear(x)
+		at, keep := 0, 0
+		for j := range es {
+			for at < c && cols[at] < es[j].col {
+				at++
+			}
+			if at < c && cols[at] == es[j].col {
+				for i, y := range es[j].v {
+					x[i*c+at] = y
+				}
+				continue
+			}
+			es[keep] = es[j]
+			keep++
+		}
+		es = es[:keep]
+		if rank < c {
+			for i := 0; i < 6; i++ {
+				row := x[i*c : i*c+c]
+				for k := 0; k < rank; k++ {
+					dense.Reflect(row, out[k*c:k*c+c], k)
+				}
+			}
+			if need := keep + c - rank; need > cap(es) {
+				es = append(w.entries(need+need/4), es...)
+			}
+			for j := rank; j < c; j++ {
+				e := entry{col: first + int32(j-rank)}
+				big := 0.0
+				for i := range e.v {
+					e.v[i] = x[i*c+j]
+					big = math.Max(big, math.Abs(e.v[i]))
+				}
+				if big > 1e-14 {
+					es = append(es, e)
+					n.on[e.col] = append(n.on[e.col], b)
+				}
+			}
+		}
+		n.of[b] = es
+	}
+	for _, col := range cols {
+		n.on[col] = nil
+	}
+	n.alive -= rank
+}

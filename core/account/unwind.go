@@ -1,0 +1,145 @@
+package account
+
+import (
+	"math"
+	"slices"
+
+	"setfast/core/dense"
+)
+
+// combo is a column that was, as a combination of final ones.
+type combo struct {
+	cols []int32
+	x    []float64
+}
+
+// finish brings all bodies to the last basis, whose columns are numbered anew from 0.
+func (n *nullspace) finish() {
+	now := make([]combo, len(n.on))
+	final := int32(0)
+	one := []float64{1}
+	replaced := make([]bool, len(n.on))
+	for i := range n.log {
+		for _, c := range n.log[i].old {
+			replaced[c] = true
+		}
+	}
+	ids := n.work.ints(n.alive)
+	for c := range now {
+		if !replaced[c] {
+			ids = append(ids, final)
+			now[c] = combo{ids[final : final+1 : final+1], one}
+			final++
+		}
+	}
+	// what became of each column, last step first
+	place := make([]int32, n.alive) // final column → its place in the union, plus one
+	var union []int32
+	for k := len(n.log) - 1; k >= 0; k-- {
+		s := &n.log[k]
+		m := len(s.old)
+		fresh := now[s.first : int(s.first)+m-s.gone]
+		union = union[:0]
+		for i := range fresh {
+			for _, c := range fresh[i].cols {
+				if place[c] == 0 {
+					place[c] = 1
+					union = append(union, c)
+				}
+			}
+		}
+		if len(union) == 0 {
+			continue
+		}
+		slices.Sort(union)
+		for i, c := range union {
+			place[c] = int32(i + 1)
+		}
+		// by final column: what each new column holds of it, and by the reflections each old one
+		x := n.work.floats(0, m*len(union))
+		for i := range fresh {
+			for q, c := range fresh[i].cols {
+				x[int(place[c]-1)*m+s.gone+i] = fresh[i].x[q]
+			}
+		}
+		for u := range union {
+			row := x[u*m : u*m+m]
+			for h := s.gone - 1; h >= 0; h-- {
+				dense.Reflect(row, s.v[h*m:h*m+m], h)
+			}
+		}
+		for i, c := range s.old {
+			count := 0
+			for u := range union {
+				if math.Abs(x[u*m+i]) > 1e-15 {
+					count++
+				}
+			}
+			t := combo{n.work.ints(count), n.work.kept(count)[:0]}
+			for u, f := range union {
+				if y := x[u*m+i]; math.Abs(y) > 1e-15 {
+					t.cols, t.x = append(t.cols, f), append(t.x, y)
+				}
+			}
+			now[c] = t
+		}
+		for _, c := range union {
+			place[c] = 0
+		}
+	}
+	n.log = nil
+	n.settleInto(now)
+}
+
+// settleInto writes every body's motion in the final columns.
+func (n *nullspace) settleInto(now []combo) {
+	sum := make([][6]float64, n.alive)
+	seen := make([]bool, n.alive)
+	var list []int32
+	for b, es := range n.of {
+		if len(es) == 0 {
+			continue
+		}
+		list = list[:0]
+		for i := range es {
+			e := &es[i]
+			t := &now[e.col]
+			for q, c := range t.cols {
+				if !seen[c] {
+					seen[c] = true
+					list = append(list, c)
+					sum[c] = [6]float64{}
+				}
+				x := t.x[q]
+				f := &sum[c]
+				for z := range f {
+					f[z] += x * e.v[z]
+				}
+			}
+		}
+		slices.Sort(list)
+		out := n.work.entries(len(list))
+		for _, c := range list {
+			seen[c] = false
+			if dense.Norm(sum[c][:]) > 1e-13 {
+				out = append(out, entry{c, sum[c]})
+			}
+		}
+		n.of[b] = out
+	}
+	count := make([]int32, n.alive)
+	for _, es := range n.of {
+		for i := range es {
+			count[es[i].col]++
+		}
+	}
+	n.on = make([][]int32, n.alive)
+	for c := range n.on {
+		n.on[c] = n.work.ints(int(count[c]))
+	}
+	for b, es := range n.of {
+		for i := range es {
+			n.on[es[i].col] = append(n.on[es[i].col], int32(b))
+		}
+	}
+}

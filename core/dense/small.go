@@ -1,0 +1,104 @@
+package dense
+
+import "math"
+
+// LowerPivoted reduces the r×n matrix a (by rows) to lower trapezoidal form in place, by reflections of its columns, taking the
+// row with the most left first. perm tells which row came where, d how much each brought that those before it had not.
+func LowerPivoted(a []float64, r, n int, perm []int, d []float64) {
+	for i := 0; i < r; i++ {
+		perm[i] = i
+		d[i] = 0
+	}
+	for k := 0; k < r; k++ {
+		best, at := -1.0, k
+		for i := k; i < r; i++ {
+			s := 0.0
+			if k < n {
+				for _, x := range a[i*n+k : i*n+n] {
+					s += x * x
+				}
+			}
+			if s > best*(1+1e-12) {
+				best, at = s, i
+			}
+		}
+		if at != k {
+			perm[k], perm[at] = perm[at], perm[k]
+			for j := 0; j < n; j++ {
+				a[k*n+j], a[at*n+j] = a[at*n+j], a[k*n+j]
+			}
+		}
+		if best <= 0 {
+			continue
+		}
+		row := a[k*n+k : k*n+n]
+		al := math.Sqrt(best)
+		d[k] = al
+		if row[0] > 0 {
+			al = -al
+		}
+		// v = row − al e, kept in the row itself while the others are reflected
+		row[0] -= al
+		vv := 0.0
+		for _, x := range row {
+			vv += x * x
+		}
+		if vv > 0 {
+			for i := k + 1; i < r; i++ {
+				o := a[i*n+k : i*n+n]
+				s := 2 * Dot(row, o) / vv
+				if s != 0 {
+					for j, x := range row {
+						o[j] -= s * x
+					}
+				}
+			}
+		}
+		row[0] = al
+		for j := 1; j < len(row); j++ {
+			row[j] = 0
+		}
+	}
+}
+
+// Reflectors turns the c columns of the n×c matrix a (by columns, each of n) into Householder vectors of unit length, in place,
+// whose product takes the columns' span to the first c unit vectors.
+func Reflectors(a []float64, n, c int) {
+	for k := 0; k < c; k++ {
+		v := a[k*n : k*n+n]
+		for i := 0; i < k; i++ {
+			v[i] = 0
+		}
+		al := Norm(v[k:])
+		if v[k] > 0 {
+			al = -al
+		}
+		v[k] -= al
+		l := Norm(v[k:])
+		if l == 0 {
+			continue
+		}
+		for i := k; i < n; i++ {
+			v[i] /= l
+		}
+		for j := k + 1; j < c; j++ {
+			Reflect(a[j*n:j*n+n], v, k)
+		}
+	}
+}
+
+// Reflect reflects x in the unit vector v, whose first k numbers are zero.
+func Reflect(x, v []float64, k int) {
+	x, v = x[k:], v[k:]
+	s := 0.0
+	for i, y := range v {
+		s += y * x[i]
+	}
+	if s == 0 {
+		return
+	}
+	s *= 2
+	for i, y := range v {
+		x[i] -= s * y
+	}
+}
