@@ -6,68 +6,58 @@ import (
 	"setfast/core/geom"
 )
 
-// newton brings the given relations to rest by moving the given bodies: damped Gauss–Newton steps. The damping is so
-// small that a step is, but for rounding, the least one that satisfies the linearised equations: bodies keep the
-// freedoms that nothing asks about where they were. Poses are changed in place.
-// It returns the largest residual left, in mm.
-func (s *System) newton(bodies []int, rels []*Relation, poses []geom.Pose, maxIter int) float64 {
-	if len(bodies) == 0 || len(rels) == 0 {
-		var rs Rows
-		worst := 0.0
-		for _, r := range rels {
-			for _, row := range s.Eval(r, poses, &rs) {
-				worst = math.Max(worst, math.Abs(row.R))
-			}
-		}
-		return worst
+// How Gauss–Newton steps are damped. The damping is so small that a step is, but for rounding, the least one that
+// satisfies the linearised equations: bodies keep the freedoms that nothing asks about where they were.
+const (
+	dampStart = 1e-9
+	dampLeast = 1e-11
+	atRest    = 1e-11 // mm: a residual that is rounding
+)
+
+// effort is how hard to try.
+type effort struct {
+	iterations int
+	impatient  bool // give up where the residual hardly falls: another set of bodies will be tried
+}
+
+// newton brings the given relations to rest by moving the given bodies: damped Gauss–Newton steps. Poses are changed in
+// place. It returns the largest residual left, in mm.
+func (s *System) newton(bodies []int, rels []*Relation, poses []geom.Pose, e effort) float64 {
+	w := s.worker()
+	switch {
+	case len(bodies) == 0 || len(rels) == 0:
+		return s.worst(rels, poses)
+	case len(bodies) == 1:
+		w.begin(s, bodies, rels, nil)
+	default:
+		w.begin(s, bodies, rels, newPattern(len(bodies), w.neighbours(s, bodies, rels)))
 	}
-	node := make(map[int]int, len(bodies))
-	for i, b := range bodies {
-		node[b] = i
-	}
-	var pairs [][2]int
-	for _, r := range rels {
-		var buf [4]int
-		bs := s.FreeBodies(r, &buf)
-		for i := range bs {
-			for j := 0; j < i; j++ {
-				a, okA := node[bs[i]]
-				b, okB := node[bs[j]]
-				if okA && okB {
-					pairs = append(pairs, [2]int{a, b})
-				}
-			}
-		}
-	}
-	w := newtonWork{s: s, bodies: bodies, rels: rels, node: node, m: newBlockMatrix(len(bodies), pairs)}
-	w.g = make([]float64, 6*len(bodies))
-	w.d = make([]float64, 6*len(bodies))
-	start := make([]geom.Pose, len(bodies)) // of the step being tried
+	defer w.end()
 	f, worst := w.linearise(poses)
 	fresh := true // the equations are linearised at these poses
-	lambda := 1e-9
+	lambda := dampStart
 	small := 0
-	for iter := 0; iter < maxIter && worst > 1e-11; iter++ {
+	past := [4]float64{math.Inf(1), math.Inf(1), math.Inf(1), math.Inf(1)}
+	for iter := 0; iter < e.iterations && worst > atRest; iter++ {
 		ok := false
 		var fNew, worstNew float64
 		for try := 0; try < 14; try++ {
 			if !fresh {
 				w.linearise(poses)
-				fresh = true
 			}
 			w.damp(lambda)
 			fresh = false
 			if !w.m.factor() {
-				lambda = math.Max(lambda*30, 1e-9)
+				lambda = math.Max(lambda*30, dampStart)
 				continue
 			}
 			for i, g := range w.g {
 				w.d[i] = -g
 			}
-			w.m.solve(w.d)
+			w.m.solve(w.d, w.tmp)
 			stepMax := w.limit()
 			for i, b := range bodies {
-				start[i] = poses[b]
+				w.was[i] = poses[b]
 				poses[b] = s.Move(poses[b], b, w.d[i*6:i*6+6])
 			}
 			// linearised at once: most steps are taken
@@ -77,7 +67,7 @@ func (s *System) newton(bodies []int, rels []*Relation, poses []geom.Pose, maxIt
 				break
 			}
 			for i, b := range bodies {
-				poses[b] = start[i]
+				poses[b] = w.was[i]
 			}
 			if stepMax < 1e-13*(1+w.reach(poses)) {
 				break
@@ -89,7 +79,7 @@ func (s *System) newton(bodies []int, rels []*Relation, poses []geom.Pose, maxIt
 		}
 		gain := (f - fNew) / f
 		f, worst = fNew, worstNew
-		lambda = math.Max(lambda/10, 1e-11)
+		lambda = math.Max(lambda/10, dampLeast)
 		// at a compromise between relations at odds the residual stays: stop when it no longer falls
 		if gain < 1e-9 {
 			if small++; small >= 3 {
@@ -98,55 +88,192 @@ func (s *System) newton(bodies []int, rels []*Relation, poses []geom.Pose, maxIt
 		} else {
 			small = 0
 		}
+		if e.impatient {
+			if f > past[iter%4]*0.5 {
+				break
+			}
+			past[iter%4] = f
+		}
 	}
 	return worst
 }
 
-type newtonWork struct {
+// worst is the largest residual of the relations, in mm.
+func (s *System) worst(rels []*Relation, poses []geom.Pose) float64 {
+	rs := &s.worker().rs
+	worst := 0.0
+	for _, r := range rels {
+		rows := s.Eval(r, poses, rs)
+		for i := range rows {
+			worst = math.Max(worst, math.Abs(rows[i].R))
+		}
+	}
+	return worst
+}
+
+// worker is the memory of a solve, used again by the next.
+type worker struct {
 	s      *System
 	bodies []int
 	rels   []*Relation
-	node   map[int]int
-	m      *blockMatrix
+	node   []int32 // per body: its place in the set, or −1
+	slots  []slots
+	m      matrix
 	g, d   []float64
+	tmp    []float64
+	was    []geom.Pose // before the step being tried
 	rs     Rows
-	top    float64 // largest diagonal entry
+	pairs  [][2]int32
 }
 
-// linearise fills the normal equations and the gradient; it returns half the sum of squares and the largest residual.
-func (w *newtonWork) linearise(poses []geom.Pose) (float64, float64) {
-	w.m.clear()
-	for i := range w.g {
-		w.g[i] = 0
+// slots says where the blocks of a relation go.
+type slots struct {
+	n    int
+	body [4]int32
+	node [4]int32
+	off  [6]int32 // of the pair (i, j), j < i, at i(i−1)/2 + j
+	flip [6]bool  // the block is stored the other way round
+}
+
+func (s *System) worker() *worker {
+	if s.work == nil {
+		s.work = &worker{}
 	}
-	f, worst := 0.0, 0.0
-	for _, r := range w.rels {
-		rows := w.s.Eval(r, poses, &w.rs)
-		for k := range rows {
-			row := &rows[k]
-			f += row.R * row.R / 2
-			worst = math.Max(worst, math.Abs(row.R))
-			for i := 0; i < row.N; i++ {
-				a, ok := w.node[row.Body[i]]
-				if !ok {
-					continue
-				}
-				for c := 0; c < 6; c++ {
-					w.g[a*6+c] += row.R * row.G[i][c]
-				}
-				w.m.addOuter(a, a, &row.G[i], &row.G[i])
+	if len(s.work.node) != len(s.Bodies) {
+		s.work.node = make([]int32, len(s.Bodies))
+		for i := range s.work.node {
+			s.work.node[i] = -1
+		}
+	}
+	return s.work
+}
+
+// number gives the set's bodies their places and finds which a relation touches.
+func (w *worker) number(s *System, bodies []int, rels []*Relation) {
+	for i, b := range bodies {
+		w.node[b] = int32(i)
+	}
+	w.slots = w.slots[:0]
+	var buf [4]int
+	for _, r := range rels {
+		var t slots
+		for _, b := range s.FreeBodies(r, &buf) {
+			if w.node[b] >= 0 {
+				t.body[t.n], t.node[t.n] = int32(b), w.node[b]
+				t.n++
+			}
+		}
+		w.slots = append(w.slots, t)
+	}
+}
+
+func (w *worker) neighbours(s *System, bodies []int, rels []*Relation) [][2]int32 {
+	w.number(s, bodies, rels)
+	w.pairs = w.pairs[:0]
+	for k := range w.slots {
+		t := &w.slots[k]
+		for i := 0; i < t.n; i++ {
+			for j := 0; j < i; j++ {
+				w.pairs = append(w.pairs, [2]int32{t.node[i], t.node[j]})
+			}
+		}
+	}
+	w.unnumber(bodies)
+	return w.pairs
+}
+
+func (w *worker) unnumber(bodies []int) {
+	for _, b := range bodies {
+		w.node[b] = -1
+	}
+}
+
+func (w *worker) begin(s *System, bodies []int, rels []*Relation, p *pattern) {
+	w.s, w.bodies, w.rels = s, bodies, rels
+	w.number(s, bodies, rels)
+	n := len(bodies)
+	w.m.reset(n, p)
+	if p != nil {
+		for k := range w.slots {
+			t := &w.slots[k]
+			for i := 0; i < t.n; i++ {
 				for j := 0; j < i; j++ {
-					if b, ok := w.node[row.Body[j]]; ok {
-						w.m.addOuter(a, b, &row.G[i], &row.G[j])
-					}
+					t.off[i*(i-1)/2+j], t.flip[i*(i-1)/2+j] = p.slot(t.node[i], t.node[j])
 				}
 			}
 		}
 	}
-	w.top = 0
-	for i := range w.m.diag {
-		for c := 0; c < 6; c++ {
-			w.top = math.Max(w.top, w.m.diag[i][c*7])
+	w.g = resize(w.g, 6*n)
+	w.d = resize(w.d, 6*n)
+	w.tmp = resize(w.tmp, 6*n)
+	if cap(w.was) < n {
+		w.was = make([]geom.Pose, n)
+	}
+	w.was = w.was[:n]
+	w.rs.only = -1
+	if n == 1 {
+		w.rs.only = bodies[0]
+	}
+}
+
+func (w *worker) end() {
+	w.unnumber(w.bodies)
+	w.rs.only = -1
+}
+
+func resize(x []float64, n int) []float64 {
+	if cap(x) < n {
+		return make([]float64, n)
+	}
+	return x[:n]
+}
+
+// linearise fills the normal equations and the gradient; it returns half the sum of squares and the largest residual.
+func (w *worker) linearise(poses []geom.Pose) (float64, float64) {
+	w.m.clear()
+	clear(w.g)
+	f, worst := 0.0, 0.0
+	for k, r := range w.rels {
+		rows := w.s.evalFor(r, poses, &w.rs)
+		t := &w.slots[k]
+		for q := range rows {
+			row := &rows[q]
+			f += row.R * row.R / 2
+			worst = math.Max(worst, math.Abs(row.R))
+			var at [4]int // of the row's bodies among the relation's
+			for i := 0; i < row.N; i++ {
+				at[i] = -1
+				for j := 0; j < t.n; j++ {
+					if int(t.body[j]) == row.Body[i] {
+						at[i] = j
+					}
+				}
+				a := at[i]
+				if a < 0 {
+					continue
+				}
+				na := int(t.node[a])
+				gi := &row.G[i]
+				for c := 0; c < 6; c++ {
+					w.g[na*6+c] += row.R * gi[c]
+				}
+				w.m.square(na, gi)
+				for j := 0; j < i; j++ {
+					b := at[j]
+					if b < 0 {
+						continue
+					}
+					hi, lo, u, v := a, b, gi, &row.G[j]
+					if a < b {
+						hi, lo, u, v = b, a, v, u
+					}
+					z := hi*(hi-1)/2 + lo
+					if t.flip[z] {
+						u, v = v, u
+					}
+					outer6(&w.m.off[t.off[z]], u, v)
+				}
+			}
 		}
 	}
 	if math.IsNaN(f) {
@@ -156,17 +283,23 @@ func (w *newtonWork) linearise(poses []geom.Pose) (float64, float64) {
 }
 
 // damp adds to the diagonal in proportion to the stiffest entry near, so that small parts are not frozen by large ones.
-func (w *newtonWork) damp(lambda float64) {
+func (w *worker) damp(lambda float64) {
+	top := 0.0
+	for i := range w.m.diag {
+		for c := 0; c < 6; c++ {
+			top = math.Max(top, w.m.diag[i][c*7])
+		}
+	}
+	if top == 0 {
+		top = 1
+	}
 	for i := range w.m.diag {
 		m := 0.0
 		for c := 0; c < 6; c++ {
 			m = math.Max(m, w.m.diag[i][c*7])
 		}
 		if m == 0 {
-			m = w.top
-		}
-		if m == 0 {
-			m = 1
+			m = top
 		}
 		for c := 0; c < 6; c++ {
 			w.m.diag[i][c*7] += lambda * m
@@ -175,7 +308,7 @@ func (w *newtonWork) damp(lambda float64) {
 }
 
 // limit shortens the step where a body would turn by more than half a radian, and returns its largest part.
-func (w *newtonWork) limit() float64 {
+func (w *worker) limit() float64 {
 	turn, big := 0.0, 0.0
 	for i, b := range w.bodies {
 		d := w.d[i*6 : i*6+6]
@@ -195,7 +328,7 @@ func (w *newtonWork) limit() float64 {
 }
 
 // reach is the largest distance in play, for judging what is small.
-func (w *newtonWork) reach(poses []geom.Pose) float64 {
+func (w *worker) reach(poses []geom.Pose) float64 {
 	m := 0.0
 	for _, b := range w.bodies {
 		m = math.Max(m, math.Max(poses[b].O.Norm(), w.s.Bodies[b].Size))

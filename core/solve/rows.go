@@ -115,7 +115,10 @@ func (r *Row) scale(s float64) {
 }
 
 // Rows collects the equations of a relation. It is reused, so that evaluation allocates nothing.
-type Rows struct{ list []Row }
+type Rows struct {
+	list []Row
+	only int // the one body whose motion counts, or −1
+}
 
 func (rs *Rows) add(angular bool) *Row {
 	if len(rs.list) < cap(rs.list) {

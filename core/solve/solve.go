@@ -2,7 +2,6 @@ package solve
 
 import (
 	"math"
-	"sort"
 
 	"setfast/core/geom"
 )
@@ -39,29 +38,61 @@ func (s *System) SolveFrom(from []geom.Pose, rels []int, o Options) Solution {
 // settle solves each group of connected bodies together, where it is not at rest already.
 func (s *System) settle(poses []geom.Pose, rels []int, o Options) Solution {
 	sol := Solution{Poses: poses, Holds: true, Miss: make([]Miss, len(s.Rels))}
-	for _, g := range s.groups(rels) {
+	rs := &s.worker().rs
+	var restless []int // relations that are off by more than rounding
+	for _, i := range rels {
+		rows := s.Eval(s.Rels[i], poses, rs)
+		for k := range rows {
+			if !(math.Abs(rows[k].R) <= 1e-10) {
+				restless = append(restless, i)
+				break
+			}
+		}
+		sol.Miss[i] = MissOf(rows)
+	}
+	if len(restless) == 0 {
+		return sol
+	}
+	for _, g := range s.groupsOf(restless, rels) {
 		ok := s.settleGroup(g, poses, o)
 		sol.Holds = sol.Holds && ok
-	}
-	var rs Rows
-	for _, i := range rels {
-		sol.Miss[i] = MissOf(s.Eval(s.Rels[i], poses, &rs))
-		if !sol.Miss[i].Within(o.MM, o.Deg) {
-			sol.Holds = false
+		for _, i := range g.index {
+			sol.Miss[i] = MissOf(s.Eval(s.Rels[i], poses, rs))
+			if !sol.Miss[i].Within(o.MM, o.Deg) {
+				sol.Holds = false
+			}
 		}
 	}
 	return sol
 }
 
+// groupsOf are the groups that hold any of the given relations.
+func (s *System) groupsOf(some, rels []int) []group {
+	in := make(map[int]bool, len(some))
+	for _, i := range some {
+		in[i] = true
+	}
+	var out []group
+	for _, g := range s.groups(rels) {
+		for _, i := range g.index {
+			if in[i] {
+				out = append(out, g)
+				break
+			}
+		}
+	}
+	return out
+}
+
 func (s *System) settleGroup(g group, poses []geom.Pose, o Options) bool {
-	s.newton(g.bodies, g.rels, poses, 80)
+	s.newton(g.bodies, g.rels, poses, effort{iterations: 80})
 	if s.hold(g.rels, poses, o) || !o.Retry || len(g.bodies) == 0 {
-		return true
+		return s.hold(g.rels, poses, o)
 	}
 	best := append([]geom.Pose(nil), poses...)
 	bestMiss := s.total(g.rels, poses)
 	try := func(p []geom.Pose) bool {
-		s.newton(g.bodies, g.rels, p, 80)
+		s.newton(g.bodies, g.rels, p, effort{iterations: 80})
 		if m := s.total(g.rels, p); m < bestMiss {
 			bestMiss = m
 			copy(best, p)
@@ -101,9 +132,9 @@ func (s *System) settleGroup(g group, poses []geom.Pose, o Options) bool {
 }
 
 func (s *System) hold(rels []*Relation, poses []geom.Pose, o Options) bool {
-	var rs Rows
+	rs := &s.worker().rs
 	for _, r := range rels {
-		if !MissOf(s.Eval(r, poses, &rs)).Within(o.MM, o.Deg) {
+		if !MissOf(s.Eval(r, poses, rs)).Within(o.MM, o.Deg) {
 			return false
 		}
 	}
@@ -111,11 +142,12 @@ func (s *System) hold(rels []*Relation, poses []geom.Pose, o Options) bool {
 }
 
 func (s *System) total(rels []*Relation, poses []geom.Pose) float64 {
-	var rs Rows
+	rs := &s.worker().rs
 	f := 0.0
 	for _, r := range rels {
-		for _, row := range s.Eval(r, poses, &rs) {
-			f += row.R * row.R
+		rows := s.Eval(r, poses, rs)
+		for i := range rows {
+			f += rows[i].R * rows[i].R
 		}
 	}
 	return f
@@ -177,233 +209,6 @@ func (s *System) groups(rels []int) []group {
 		}
 	}
 	return append(out, loose...)
-}
-
-// seatInTurn brings bodies to their seats one after another: a body whose relations lead to bodies already seated is
-// solved alone against them. The put thing (b of a relation) moves first where there is a choice.
-func (s *System) seatInTurn(poses []geom.Pose, rels []int) {
-	n := len(s.Bodies)
-	seated := make([]bool, n+1) // the last is the assembly itself
-	seated[n] = true
-	at := func(b int) int {
-		if b < 0 || s.Bodies[b].Fixed {
-			return n
-		}
-		return b
-	}
-	of := make([][]int, n+1)
-	for _, i := range rels {
-		for _, b := range s.places(s.Rels[i]) {
-			of[b] = append(of[b], i)
-		}
-	}
-	ready := func(i, me int) bool { // every other body of relation i is seated
-		for _, x := range s.places(s.Rels[i]) {
-			if x != me && !seated[x] {
-				return false
-			}
-		}
-		return true
-	}
-	// two queues in build order: bodies put on something seated, and bodies something seated is put on
-	var put, under intHeap
-	open := func(k int) {
-		for _, i := range of[k] {
-			r := s.Rels[i]
-			if r.couple != nil {
-				continue // it leads nowhere by itself
-			}
-			a, b := at(r.A.Body), at(r.B.Body)
-			if !seated[b] && seated[a] {
-				put.push(b)
-			} else if !seated[a] && seated[b] {
-				under.push(a)
-			}
-		}
-	}
-	open(n)
-	next := 0
-	rank := map[int]int{} // in which order bodies were seated
-	for {
-		k := -1
-		for k < 0 && len(put) > 0 {
-			if c := put.pop(); !seated[c] {
-				k = c
-			}
-		}
-		for k < 0 && len(under) > 0 {
-			if c := under.pop(); !seated[c] {
-				k = c
-			}
-		}
-		if k < 0 {
-			// nothing leads on: the next body that is not put on another one stays where it is
-			pick := -1
-			for i := next; i < n; i++ {
-				if seated[i] || s.Bodies[i].Fixed {
-					continue
-				}
-				if pick < 0 {
-					pick = i
-				}
-				if !s.isPut(i, of[i]) {
-					pick = i
-					break
-				}
-			}
-			if pick < 0 {
-				return
-			}
-			seated[pick] = true
-			rank[pick] = len(rank)
-			open(pick)
-			for next < n && (seated[next] || s.Bodies[next].Fixed) {
-				next++
-			}
-			continue
-		}
-		var mine []*Relation
-		for _, i := range of[k] {
-			if ready(i, k) {
-				mine = append(mine, s.Rels[i])
-			}
-		}
-		s.seatOne(k, mine, poses)
-		seated[k] = true
-		s.closeLoop(k, mine, of, seated, rank, poses)
-		rank[k] = len(rank)
-		open(k)
-	}
-}
-
-// closeLoop brings a body to rest that cannot be seated alone, together with bodies seated shortly before it: the fewer
-// and the later ones first, so that what stands longest (a crank set to an angle) stays where it is.
-func (s *System) closeLoop(k int, mine []*Relation, of [][]int, seated []bool, rank map[int]int, poses []geom.Pose) {
-	var rs Rows
-	open := func() bool {
-		for _, r := range mine {
-			for _, row := range s.Eval(r, poses, &rs) {
-				if math.Abs(row.R) > 1e-6 {
-					return true
-				}
-			}
-		}
-		return false
-	}
-	if !open() {
-		return
-	}
-	set := []int{k}
-	saved := []geom.Pose{poses[k]}
-	in := map[int]bool{k: true}
-	for len(set) < 16 {
-		// the latest seated body that is related to the set
-		best := -1
-		for _, b := range set {
-			for _, i := range of[b] {
-				for _, x := range s.places(s.Rels[i]) {
-					if x < len(s.Bodies) && !in[x] && seated[x] && (best < 0 || rank[x] > rank[best]) {
-						best = x
-					}
-				}
-			}
-		}
-		if best < 0 {
-			break
-		}
-		set = append(set, best)
-		saved = append(saved, poses[best])
-		in[best] = true
-		var rels []*Relation
-		taken := map[int]bool{}
-		for _, b := range set {
-			for _, i := range of[b] {
-				ready := !taken[i]
-				for _, x := range s.places(s.Rels[i]) {
-					ready = ready && seated[x]
-				}
-				if ready {
-					taken[i] = true
-					rels = append(rels, s.Rels[i])
-				}
-			}
-		}
-		if s.newton(set, rels, poses, 40) < 1e-9 {
-			return
-		}
-		for i, b := range set {
-			poses[b] = saved[i]
-		}
-	}
-}
-
-// places lists the bodies of a relation, each once; all that stands counts as one, numbered after the last body.
-func (s *System) places(r *Relation) []int {
-	var out []int
-	var buf [4]int
-	for _, b := range r.Members(&buf) {
-		if b < 0 || s.Bodies[b].Fixed {
-			b = len(s.Bodies)
-		}
-		dup := false
-		for _, o := range out {
-			dup = dup || o == b
-		}
-		if !dup {
-			out = append(out, b)
-		}
-	}
-	return out
-}
-
-func (s *System) isPut(k int, rels []int) bool {
-	for _, i := range rels {
-		if s.Rels[i].B.Body == k && s.Rels[i].A.Body != k {
-			return true
-		}
-	}
-	return false
-}
-
-// seatOne solves one body against bodies that stand. Where it starts on the wrong side of a stated alignment, it is
-// first turned about its own middle, so that no turn is mistaken for a long way round.
-func (s *System) seatOne(k int, rels []*Relation, poses []geom.Pose) {
-	one := []int{k}
-	start := poses[k]
-	w := s.newton(one, rels, poses, 60)
-	if w < 1e-6 {
-		return
-	}
-	best, bestW := poses[k], w
-	for _, ax := range [3]geom.Vec{{X: 1}, {Y: 1}, {Z: 1}} {
-		poses[k] = start.Turned(start.Point(s.Bodies[k].Centre), geom.Vec{}, start.Dir(ax).Scale(math.Pi))
-		if w := s.newton(one, rels, poses, 60); w < bestW*0.5 {
-			best, bestW = poses[k], w
-			if w < 1e-6 {
-				break
-			}
-		}
-	}
-	poses[k] = best
-}
-
-// intHeap is a queue that gives the least number first.
-type intHeap []int
-
-func (h *intHeap) push(x int) {
-	i := sort.SearchInts(*h, x)
-	if i < len(*h) && (*h)[i] == x {
-		return
-	}
-	*h = append(*h, 0)
-	copy((*h)[i+1:], (*h)[i:])
-	(*h)[i] = x
-}
-
-func (h *intHeap) pop() int {
-	x := (*h)[0]
-	*h = (*h)[1:]
-	return x
 }
 
 // SolveSubset solves some of the relations from the start poses.

@@ -53,6 +53,7 @@ type Hold struct {
 type System struct {
 	Bodies []Body
 	Rels   []*Relation
+	work   *worker
 }
 
 // NewPoses gives the start poses.
@@ -123,6 +124,13 @@ func (s *System) look(f *Feat, poses []geom.Pose) view {
 	return v
 }
 
+// stand makes the view one that does not move, unless its body is the one in question.
+func (v *view) stand(only int) {
+	if only >= 0 && v.body != only {
+		v.body = -1
+	}
+}
+
 // lookStart is a feature where its body starts.
 func (s *System) lookStart(f *Feat) view {
 	if f.Body < 0 {
@@ -133,6 +141,12 @@ func (s *System) lookStart(f *Feat) view {
 
 // Eval states the equations of one relation at the given poses, each residual in mm.
 func (s *System) Eval(r *Relation, poses []geom.Pose, out *Rows) []Row {
+	out.only = -1
+	return s.evalFor(r, poses, out)
+}
+
+// evalFor states the equations as functions of one body alone, where out says so.
+func (s *System) evalFor(r *Relation, poses []geom.Pose, out *Rows) []Row {
 	out.list = out.list[:0]
 	if r.couple != nil {
 		s.coupled(r, poses, out)
@@ -142,7 +156,10 @@ func (s *System) Eval(r *Relation, poses []geom.Pose, out *Rows) []Row {
 	var c view
 	if r.HasAbout {
 		c = s.look(&r.About, poses)
+		c.stand(out.only)
 	}
+	a.stand(out.only)
+	b.stand(out.only)
 	if r.flipB {
 		b.Frame = b.Frame.Flipped()
 	}

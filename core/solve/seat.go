@@ -1,0 +1,313 @@
+package solve
+
+import (
+	"math"
+	"sort"
+
+	"setfast/core/dense"
+	"setfast/core/geom"
+)
+
+// seated is the state of seating bodies one after another.
+type seated struct {
+	s      *System
+	poses  []geom.Pose
+	places [][4]int32 // per relation in play: the bodies it is between, each once; all that stands is one, numbered after the last
+	count  []int8
+	rel    []int     // the relations in play
+	of     [][]int32 // per body: its relations, as places in rel
+	done   []bool
+	rank   []int // in which order bodies were seated
+	next   int
+	grad   []float64
+	perm   []int
+	diag   []float64
+	mine   []*Relation
+	in     []bool
+}
+
+// seatInTurn brings bodies to their seats one after another: a body whose relations lead to bodies already seated is
+// solved alone against them. The put thing (b of a relation) moves first where there is a choice.
+func (s *System) seatInTurn(poses []geom.Pose, rels []int) {
+	n := len(s.Bodies)
+	t := &seated{s: s, poses: poses, rel: rels, places: make([][4]int32, len(rels)), count: make([]int8, len(rels)),
+		of: make([][]int32, n+1), done: make([]bool, n+1), rank: make([]int, n+1), in: make([]bool, n+1)}
+	t.done[n] = true
+	degree := make([]int, n+1)
+	for k, i := range rels {
+		t.place(k, s.Rels[i])
+		for _, b := range t.at(k) {
+			degree[b]++
+		}
+	}
+	total := 0
+	for _, d := range degree {
+		total += d
+	}
+	slab := make([]int32, total)
+	for b, d := range degree {
+		t.of[b], slab = slab[:0:d], slab[d:]
+	}
+	for k := range rels {
+		for _, b := range t.at(k) {
+			t.of[b] = append(t.of[b], int32(k))
+		}
+	}
+	// two queues in build order: bodies put on something seated, and bodies something seated is put on
+	var put, under intHeap
+	spot := func(b int) int {
+		if b < 0 || s.Bodies[b].Fixed {
+			return n
+		}
+		return b
+	}
+	open := func(b int) {
+		for _, k := range t.of[b] {
+			r := s.Rels[rels[k]]
+			if r.couple != nil {
+				continue // it leads nowhere by itself
+			}
+			x, y := spot(r.A.Body), spot(r.B.Body)
+			if !t.done[y] && t.done[x] {
+				put.push(y)
+			} else if !t.done[x] && t.done[y] {
+				under.push(x)
+			}
+		}
+	}
+	take := func(q *intHeap) int {
+		for len(*q) > 0 {
+			if c := q.pop(); !t.done[c] {
+				return c
+			}
+		}
+		return -1
+	}
+	open(n)
+	for {
+		k := take(&put)
+		if k < 0 {
+			k = take(&under)
+		}
+		if k < 0 {
+			if k = t.first(); k < 0 {
+				return
+			}
+			t.seat(k)
+			open(k)
+			continue
+		}
+		t.bring(k)
+		t.seat(k)
+		open(k)
+	}
+}
+
+// place notes which bodies relation k is between.
+func (t *seated) place(k int, r *Relation) {
+	var buf [4]int
+	for _, b := range r.Members(&buf) {
+		if b < 0 || t.s.Bodies[b].Fixed {
+			b = len(t.s.Bodies)
+		}
+		dup := false
+		for _, o := range t.at(k) {
+			dup = dup || int(o) == b
+		}
+		if !dup {
+			t.places[k][t.count[k]] = int32(b)
+			t.count[k]++
+		}
+	}
+}
+
+func (t *seated) at(k int) []int32 { return t.places[k][:t.count[k]] }
+
+func (t *seated) seat(k int) {
+	t.done[k] = true
+	t.rank[k] = t.next
+	t.next++
+}
+
+// first picks a body to stay where it is when nothing leads on: the first that is not put on another one.
+func (t *seated) first() int {
+	pick := -1
+	for i := range t.s.Bodies {
+		if t.done[i] || t.s.Bodies[i].Fixed {
+			continue
+		}
+		if pick < 0 {
+			pick = i
+		}
+		isPut := false
+		for _, k := range t.of[i] {
+			r := t.s.Rels[t.rel[k]]
+			isPut = isPut || r.B.Body == i && r.A.Body != i
+		}
+		if !isPut {
+			return i
+		}
+	}
+	return pick
+}
+
+// ready gathers the relations of a body that lead to seated bodies only.
+func (t *seated) ready(b int, also func(int32) bool) []*Relation {
+	t.mine = t.mine[:0]
+	for _, k := range t.of[b] {
+		ok := true
+		for _, x := range t.at(int(k)) {
+			ok = ok && (int(x) == b || t.done[x])
+		}
+		if ok && also(k) {
+			t.mine = append(t.mine, t.s.Rels[t.rel[k]])
+		}
+	}
+	return t.mine
+}
+
+func always(int32) bool { return true }
+
+// bring seats body k against those that stand; where that cannot be, together with some of them. Where it starts on the
+// wrong side of a stated alignment, it is turned about its own middle, so that no turn is mistaken for a long way round.
+func (t *seated) bring(k int) {
+	s := t.s
+	mine := t.ready(k, always)
+	one := [1]int{k}
+	start := t.poses[k]
+	w := s.newton(one[:], mine, t.poses, effort{iterations: 60, impatient: true})
+	if w < 1e-6 {
+		return
+	}
+	if t.closeLoop(k) {
+		return
+	}
+	best, bestW := t.poses[k], w
+	for _, ax := range [3]geom.Vec{{X: 1}, {Y: 1}, {Z: 1}} {
+		t.poses[k] = start.Turned(start.Point(s.Bodies[k].Centre), geom.Vec{}, start.Dir(ax).Scale(math.Pi))
+		mine = t.ready(k, always)
+		w := s.newton(one[:], mine, t.poses, effort{iterations: 60})
+		if w < 1e-6 {
+			return
+		}
+		if t.closeLoop(k) {
+			return
+		}
+		if w < bestW*0.5 {
+			best, bestW = t.poses[k], w
+		}
+	}
+	t.poses[k] = best
+}
+
+// slack tells whether a seated body has freedom left, given that all others stand; relations to the set at hand do not count.
+func (t *seated) slack(b int) bool {
+	rels := t.ready(b, func(i int32) bool {
+		for _, x := range t.at(int(i)) {
+			if t.in[x] {
+				return false
+			}
+		}
+		return true
+	})
+	rs := &t.s.worker().rs
+	rs.only = b
+	defer func() { rs.only = -1 }()
+	t.grad = t.grad[:0]
+	for _, r := range rels {
+		rows := t.s.evalFor(r, t.poses, rs)
+		for i := range rows {
+			if rows[i].N > 0 {
+				t.grad = append(t.grad, rows[i].G[0][:]...)
+			}
+		}
+	}
+	m := len(t.grad) / 6
+	if m < 6 {
+		return true
+	}
+	if len(t.perm) < m {
+		t.perm, t.diag = make([]int, 2*m), make([]float64, 2*m)
+	}
+	dense.LowerPivoted(t.grad, m, 6, t.perm, t.diag)
+	return t.diag[5] < 1e-5*t.diag[0]
+}
+
+// closeLoop brings a body to rest that cannot be seated alone, together with bodies seated before it: those with freedom
+// left first, then the later ones, as few as will do, so that what stands longest (a crank set to an angle) stays where it is.
+func (t *seated) closeLoop(k int) bool {
+	s := t.s
+	n := len(s.Bodies)
+	t.done[k] = true
+	defer func() { t.done[k] = false }()
+	set := []int{k}
+	saved := []geom.Pose{t.poses[k]}
+	t.in[k] = true
+	defer func() {
+		for _, b := range set {
+			t.in[b] = false
+		}
+	}()
+	for len(set) < 16 {
+		best, free := -1, false
+		for _, b := range set {
+			for _, i := range t.of[b] {
+				for _, x := range t.at(int(i)) {
+					x := int(x)
+					if x == n || t.in[x] || !t.done[x] || x == best {
+						continue
+					}
+					if f := t.slack(x); best < 0 || f && !free || f == free && t.rank[x] > t.rank[best] {
+						best, free = x, f
+					}
+				}
+			}
+		}
+		if best < 0 {
+			break
+		}
+		set = append(set, best)
+		saved = append(saved, t.poses[best])
+		t.in[best] = true
+		var rels []*Relation
+		for _, b := range set {
+			// each relation once: with the first of the set that it touches
+			rels = append(rels, t.ready(b, func(i int32) bool {
+				for _, c := range set {
+					for _, x := range t.at(int(i)) {
+						if int(x) == c {
+							return c == b
+						}
+					}
+				}
+				return false
+			})...)
+		}
+		if s.newton(set, rels, t.poses, effort{iterations: 40, impatient: true}) < 1e-9 {
+			return true
+		}
+		for i, b := range set {
+			t.poses[b] = saved[i]
+		}
+	}
+	return false
+}
+
+// intHeap is a queue that gives the least number first.
+type intHeap []int
+
+func (h *intHeap) push(x int) {
+	i := sort.SearchInts(*h, x)
+	if i < len(*h) && (*h)[i] == x {
+		return
+	}
+	*h = append(*h, 0)
+	copy((*h)[i+1:], (*h)[i:])
+	(*h)[i] = x
+}
+
+func (h *intHeap) pop() int {
+	x := (*h)[0]
+	*h = (*h)[1:]
+	return x
+}
