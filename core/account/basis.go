@@ -146,6 +146,7 @@ type workspace struct {
 	mark   []int32 // per body: the round in which it was last hit
 	tick   int32
 	rows   solve.Rows
+	six    [][6]float64
 	slab   []entry
 	islb   []int32
 	fslb   []float64

@@ -10,12 +10,13 @@ import (
 
 // modes is a set of freedoms that hang together: some bodies and an orthonormal basis of their motions.
 type modes struct {
-	bodies []int
-	at     map[int]int // body → place in bodies
-	d      int
-	n      []dense.Mat // per body, 6 × d
-	rels   []*solve.Relation
-	parts  []dense.Mat // per relation, 6 × d: how its two bodies part from one another
+	bodies  []int
+	at      map[int]int // body → place in bodies
+	d       int
+	n       []dense.Mat // per body, 6 × d
+	rels    []*solve.Relation
+	parts   []dense.Mat // per relation, 6 × d: how its two bodies part from one another
+	squares dense.Mat   // the sum of partsᵀ·parts, once it is wanted
 }
 
 // modeGroups splits the freedoms into groups that share no body and no relation between bodies that move.
@@ -173,70 +174,150 @@ func (t twist) minus(o twist) twist { return twist{t.v.Sub(o.v), t.w.Sub(o.w)} }
 // rides. shy columns are used only where that saves a parting (a pin rather stays than turns with what hangs on it).
 // The sum of partings, not of their squares, is made small, by weighting anew a few times.
 func (g *modes) lift(z []float64, free, shy dense.Mat) []float64 {
-	all := dense.Columns(g.d, append(cols(free), cols(shy)...))
-	if all.C == 0 || len(g.parts) == 0 {
+	c := free.C + shy.C
+	if c == 0 || len(g.parts) == 0 {
 		return z
 	}
-	rounds := 8
-	if len(g.parts)*all.C*all.C > 3e5 { // enough for the plain least squares
-		rounds = 1
+	all := beside(free, shy)
+	a := dense.New(c, c)
+	b := make([]float64, c)
+	if len(g.parts)*c*c > 3e5 { // plain least squares is enough, from squares summed once
+		g.sumSquares()
+		ga := g.squares.Mul(all)
+		a = all.T().Mul(ga)
+		for i := range b {
+			for k, x := range z {
+				b[i] -= x * ga.At(k, i)
+			}
+		}
+		return g.completed(z, all, free.C, a, b, 1)
+	}
+	// each relation's parting under the free columns, and under z
+	pf := make([]float64, 6*c*len(g.parts))
+	pz := make([]float64, 6*len(g.parts))
+	for k, m := range g.parts {
+		mulInto(pf[6*c*k:6*c*(k+1)], m, all)
+		for q := 0; q < 6; q++ {
+			pz[6*k+q] = dense.Dot(m.Row(q), z)
+		}
 	}
 	weight := make([]float64, len(g.parts))
-	// what does not part in the motion as it is, is loath to
-	weigh := func(z []float64) {
+	y := make([]float64, c) // the completion so far
+	out := z
+	for round := 0; ; round++ {
 		top := 1e-12
-		for k, m := range g.parts {
-			weight[k] = dense.Norm(m.Vec(z))
+		for k := range g.parts {
+			s := 0.0
+			for q := 0; q < 6; q++ {
+				x := pz[6*k+q]
+				if round > 0 {
+					x += dense.Dot(pf[c*(6*k+q):c*(6*k+q+1)], y)
+				}
+				s += x * x
+			}
+			weight[k] = math.Sqrt(s)
 			top = math.Max(top, weight[k])
 		}
+		if round == 8 {
+			return out
+		}
+		// what does not part in the motion as it is, is loath to
+		least := math.Inf(1)
 		for k := range weight {
 			weight[k] = 1 / (weight[k]/top + 1e-5)
+			least = math.Min(least, weight[k])
 		}
-	}
-	weigh(z)
-	out := z
-	for ; rounds > 0; rounds-- {
-		a := dense.New(all.C, all.C)
-		b := make([]float64, all.C)
-		for k, m := range g.parts {
-			mf, mz := m.Mul(all), m.Vec(z)
-			for i := 0; i < all.C; i++ {
-				for q := 0; q < 6; q++ {
-					x := weight[k] * mf.At(q, i)
+		clear(a.A)
+		clear(b)
+		for k, w := range weight {
+			for q := 0; q < 6; q++ {
+				row := pf[c*(6*k+q) : c*(6*k+q+1)]
+				for i, x := range row {
 					if x == 0 {
 						continue
 					}
-					b[i] -= x * mz[q]
-					for j := 0; j < all.C; j++ {
-						a.A[i*all.C+j] += x * mf.At(q, j)
+					x *= w
+					b[i] -= x * pz[6*k+q]
+					to := a.A[i*c : i*c+c]
+					for j, v := range row {
+						to[j] += x * v
 					}
 				}
 			}
 		}
-		for i := 0; i < all.C; i++ {
-			small := 1e-9
-			if i >= free.C {
-				small = 1e-2 * weightTop(weight)
-			}
-			a.A[i*all.C+i] += small
+		y = b
+		out = g.completed(z, all, free.C, a, y, least)
+		b = make([]float64, c)
+	}
+}
+
+// completed solves a·c = b, in place, and adds the columns so combined to z.
+func (g *modes) completed(z []float64, all dense.Mat, free int, a dense.Mat, b []float64, least float64) []float64 {
+	for i := 0; i < all.C; i++ {
+		small := 1e-9
+		if i >= free {
+			small = 1e-2 * least
 		}
-		c := dense.LeastSquares(a, b, 1e-13)
-		dz := all.Vec(c)
-		out = make([]float64, len(z))
-		for i := range z {
-			out[i] = z[i] + dz[i]
-		}
-		weigh(out)
+		a.A[i*all.C+i] += small
+	}
+	copy(b, dense.SolvePositive(a, b))
+	out := all.Vec(b)
+	for i := range z {
+		out[i] += z[i]
 	}
 	return out
 }
 
-func weightTop(w []float64) float64 {
-	t := math.Inf(1)
-	for _, x := range w {
-		t = math.Min(t, x)
+// sumSquares adds up the squares of all partings.
+func (g *modes) sumSquares() {
+	if g.squares.R > 0 {
+		return
 	}
-	return t
+	g.squares = dense.New(g.d, g.d)
+	for _, m := range g.parts {
+		for q := 0; q < 6; q++ {
+			row := m.Row(q)
+			for i, x := range row {
+				if x == 0 {
+					continue
+				}
+				to := g.squares.Row(i)
+				for j, v := range row {
+					to[j] += x * v
+				}
+			}
+		}
+	}
+}
+
+// mulInto is a·b, written to out.
+func mulInto(out []float64, a, b dense.Mat) {
+	for i := 0; i < a.R; i++ {
+		to := out[i*b.C : i*b.C+b.C]
+		for k, x := range a.Row(i) {
+			if x != 0 {
+				for j, v := range b.Row(k) {
+					to[j] += x * v
+				}
+			}
+		}
+	}
+}
+
+// beside joins two matrices of the same height.
+func beside(a, b dense.Mat) dense.Mat {
+	if b.C == 0 {
+		return a
+	}
+	if a.C == 0 {
+		return b
+	}
+	o := dense.New(a.R, a.C+b.C)
+	for i := 0; i < a.R; i++ {
+		copy(o.Row(i), a.Row(i))
+		copy(o.Row(i)[a.C:], b.Row(i))
+	}
+	return o
 }
 
 // simple spans a subspace of the group's freedoms by simple motions. They are sought body by body in build order; free

@@ -152,7 +152,7 @@ func (n *nullspace) parts(rel []float64, r, c int, own float64) (u []float64, k 
 		return nil, r
 	}
 	if w.diag[k] > 1e-13*own {
-		return n.partsClosely(rel, r, c)
+		return n.partsClosely(rel, l, r, c)
 	}
 	u = w.floats(3, r*k)
 	for j := 0; j < k; j++ { // L's first columns span them; back to the rows' own order
@@ -185,22 +185,37 @@ func orthonormal(u []float64, r, k int) {
 	}
 }
 
-// partsClosely decides by singular values: a relative motion counts if it is more than stillTol of the bodies' own motion in it.
-func (n *nullspace) partsClosely(rel []float64, r, c int) (u []float64, k int) {
-	uu, s, v := dense.SVD(dense.Mat{R: r, C: c, A: rel})
+// partsClosely decides by singular values: a relative motion counts if it is more than stillTol of the bodies' own motion
+// in it. l is the lower form of rel, which has the same singular values in fewer columns.
+func (n *nullspace) partsClosely(rel, l []float64, r, c int) (u []float64, k int) {
+	w := &n.work
+	m := min(r, c)
+	low := dense.New(r, m)
+	for i := 0; i < r; i++ {
+		copy(low.Row(w.perm[i]), l[i*c:i*c+m])
+	}
+	uu, s, _ := dense.SVD(low)
+	u = w.floats(3, r*r)
+	z := w.floats(6, c)
 	for k < len(s) && s[k] > deadTol {
-		if s[k] <= stillTol*n.ownMotion(v.Col(k)) {
+		x := u[k*r : k*r+r]
+		for i := range x {
+			x[i] = uu.At(i, k)
+		}
+		// the columns' combination that this relative motion comes of
+		clear(z)
+		for i, y := range x {
+			y /= s[k]
+			for j, q := range rel[i*c : i*c+c] {
+				z[j] += y * q
+			}
+		}
+		if s[k] <= stillTol*n.ownMotion(z) {
 			break
 		}
 		k++
 	}
-	u = n.work.floats(3, r*k)
-	for j := 0; j < k; j++ {
-		for i := 0; i < r; i++ {
-			u[j*r+i] = uu.At(i, j)
-		}
-	}
-	return u, k
+	return u[:r*k], k
 }
 
 // ownMotion is how much the bodies at hand move themselves in a combination of the columns at hand.
@@ -367,45 +382,41 @@ func (n *nullspace) recombine(cols []int32, out []float64, rank int) {
 	if !n.count {
 		n.log = append(n.log, st)
 	}
-	x := w.floats(3, 6*c)
+	if cap(w.six) < c {
+		w.six = make([][6]float64, 2*c)
+	}
+	x := w.six[:c]
 	for _, b := range w.hit {
 		es := n.of[b]
 		clear(x)
 		at, keep := 0, 0
 		for j := range es {
-			for at < c && cols[at] < es[j].col {
+			e := &es[j]
+			for at < c && cols[at] < e.col {
 				at++
 			}
-			if at < c && cols[at] == es[j].col {
-				for i, y := range es[j].v {
-					x[i*c+at] = y
-				}
+			if at < c && cols[at] == e.col {
+				x[at] = e.v
 				continue
 			}
-			es[keep] = es[j]
+			if keep != j {
+				es[keep] = *e
+			}
 			keep++
 		}
 		es = es[:keep]
 		if rank < c {
-			for i := 0; i < 6; i++ {
-				row := x[i*c : i*c+c]
-				for k := 0; k < rank; k++ {
-					dense.Reflect(row, out[k*c:k*c+c], k)
-				}
+			for k := 0; k < rank; k++ {
+				reflect6(x[k:], out[k*c+k:k*c+c])
 			}
 			if need := keep + c - rank; need > cap(es) {
 				es = append(w.entries(need+need/4), es...)
 			}
 			for j := rank; j < c; j++ {
-				e := entry{col: first + int32(j-rank)}
-				big := 0.0
-				for i := range e.v {
-					e.v[i] = x[i*c+j]
-					big = math.Max(big, math.Abs(e.v[i]))
-				}
-				if big > 1e-14 {
-					es = append(es, e)
-					n.on[e.col] = append(n.on[e.col], b)
+				if v := &x[j]; v[0]*v[0]+v[1]*v[1]+v[2]*v[2]+v[3]*v[3]+v[4]*v[4]+v[5]*v[5] > 1e-28 {
+					col := first + int32(j-rank)
+					es = append(es, entry{col, *v})
+					n.on[col] = append(n.on[col], b)
 				}
 			}
 		}
@@ -415,4 +426,29 @@ func (n *nullspace) recombine(cols []int32, out []float64, rank int) {
 		n.on[col] = nil
 	}
 	n.alive -= rank
+}
+
+// reflect6 reflects a body's motions in the unit vector v.
+func reflect6(x [][6]float64, v []float64) {
+	x = x[:len(v)]
+	var a, b, c, d, e, f float64
+	for i, y := range v {
+		q := &x[i]
+		a += y * q[0]
+		b += y * q[1]
+		c += y * q[2]
+		d += y * q[3]
+		e += y * q[4]
+		f += y * q[5]
+	}
+	a, b, c, d, e, f = 2*a, 2*b, 2*c, 2*d, 2*e, 2*f
+	for i, y := range v {
+		q := &x[i]
+		q[0] -= a * y
+		q[1] -= b * y
+		q[2] -= c * y
+		q[3] -= d * y
+		q[4] -= e * y
+		q[5] -= f * y
+	}
 }

@@ -102,3 +102,35 @@ func Reflect(x, v []float64, k int) {
 		x[i] -= s * y
 	}
 }
+
+// SolvePositive solves a·x = b for a symmetric positive matrix by Cholesky's method; a is overwritten. A pivot lost to
+// rounding counts as none, and so does its unknown.
+func SolvePositive(a Mat, b []float64) []float64 {
+	n := a.C
+	x := append([]float64(nil), b...)
+	for j := 0; j < n; j++ {
+		rj := a.Row(j)
+		full := rj[j]
+		s := full - Dot(rj[:j], rj[:j])
+		if !(s > 1e-15*full) {
+			s = math.Inf(1)
+		}
+		rj[j] = math.Sqrt(s)
+		for i := j + 1; i < n; i++ {
+			ri := a.Row(i)
+			ri[j] = (ri[j] - Dot(ri[:j], rj[:j])) / rj[j]
+		}
+	}
+	for i := 0; i < n; i++ {
+		r := a.Row(i)
+		x[i] = (x[i] - Dot(r[:i], x[:i])) / r[i]
+	}
+	for i := n - 1; i >= 0; i-- {
+		x[i] /= a.At(i, i)
+		r := a.Row(i)
+		for k := 0; k < i; k++ {
+			x[k] -= r[k] * x[i]
+		}
+	}
+	return x
+}
