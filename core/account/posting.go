@@ -151,7 +151,7 @@ func (n *nullspace) parts(rel []float64, r, c int, own float64) (u []float64, k 
 	if k == r {
 		return nil, r
 	}
-	if w.diag[k] > 1e-13*own {
+	if w.diag[k] > 1e-11*own {
 		return n.partsClosely(rel, l, r, c)
 	}
 	u = w.floats(3, r*k)
@@ -190,27 +190,39 @@ func orthonormal(u []float64, r, k int) {
 func (n *nullspace) partsClosely(rel, l []float64, r, c int) (u []float64, k int) {
 	w := &n.work
 	m := min(r, c)
-	low := dense.New(r, m)
+	low := w.floats(4, r*m)
 	for i := 0; i < r; i++ {
-		copy(low.Row(w.perm[i]), l[i*c:i*c+m])
+		copy(low[w.perm[i]*m:w.perm[i]*m+m], l[i*c:i*c+m])
 	}
-	uu, s, _ := dense.SVD(low)
+	uu := w.floats(5, r*r)
+	dense.LeftSingular(low, r, m, uu, w.diag[:])
 	u = w.floats(3, r*r)
 	z := w.floats(6, c)
-	for k < len(s) && s[k] > deadTol {
+	for range r {
+		best := -1
+		for i := 0; i < r; i++ {
+			if w.diag[i] > deadTol && (best < 0 || w.diag[i] > w.diag[best]) {
+				best = i
+			}
+		}
+		if best < 0 {
+			break
+		}
+		s := w.diag[best]
+		w.diag[best] = 0
 		x := u[k*r : k*r+r]
 		for i := range x {
-			x[i] = uu.At(i, k)
+			x[i] = uu[i*r+best]
 		}
 		// the columns' combination that this relative motion comes of
 		clear(z)
 		for i, y := range x {
-			y /= s[k]
+			y /= s
 			for j, q := range rel[i*c : i*c+c] {
 				z[j] += y * q
 			}
 		}
-		if s[k] <= stillTol*n.ownMotion(z) {
+		if s <= stillTol*n.ownMotion(z) {
 			break
 		}
 		k++

@@ -89,48 +89,14 @@ func Norm(a []float64) float64 { return math.Sqrt(Dot(a, a)) }
 // It is meant for few rows. s is descending; U is square in the number of rows; V has as many columns as m has rows
 // (those of vanishing s are zero).
 func SVD(m Mat) (u Mat, s []float64, v Mat) {
-	r := m.R
-	w := make([][]float64, r) // rows of m, rotated among each other
-	u = New(r, r)
-	for i := range w {
-		w[i] = append([]float64(nil), m.Row(i)...)
-		u.Set(i, i, 1)
-	}
-	for sweep := 0; sweep < 40; sweep++ {
-		turned := false
-		for p := 0; p < r; p++ {
-			for q := p + 1; q < r; q++ {
-				a, b, c := Dot(w[p], w[p]), Dot(w[q], w[q]), Dot(w[p], w[q])
-				if math.Abs(c) <= 1e-15*math.Sqrt(a*b) || c == 0 {
-					continue
-				}
-				turned = true
-				z := (b - a) / (2 * c)
-				t := 1 / (math.Abs(z) + math.Sqrt(1+z*z))
-				if z < 0 {
-					t = -t
-				}
-				cs := 1 / math.Sqrt(1+t*t)
-				sn := cs * t
-				for k := range w[p] {
-					x, y := w[p][k], w[q][k]
-					w[p][k], w[q][k] = cs*x-sn*y, sn*x+cs*y
-				}
-				for k := 0; k < r; k++ {
-					x, y := u.At(k, p), u.At(k, q)
-					u.Set(k, p, cs*x-sn*y)
-					u.Set(k, q, sn*x+cs*y)
-				}
-			}
-		}
-		if !turned {
-			break
-		}
-	}
+	r, c := m.R, m.C
+	w := append([]float64(nil), m.A...)
+	u = Identity(r)
+	rotateRows(w, u.A, r, c, 1e-30)
 	s = make([]float64, r)
 	idx := make([]int, r)
-	for i := range w {
-		s[i] = Norm(w[i])
+	for i := range s {
+		s[i] = Norm(w[i*c : i*c+c])
 		idx[i] = i
 	}
 	for i := 1; i < r; i++ { // few values: insertion keeps the order of equals
@@ -148,11 +114,71 @@ func SVD(m Mat) (u Mat, s []float64, v Mat) {
 		}
 		if s[k] > 0 {
 			for i := 0; i < m.C; i++ {
-				v.Set(i, j, w[k][i]/s[k])
+				v.Set(i, j, w[k*c+i]/s[k])
 			}
 		}
 	}
 	return u2, s2, v
+}
+
+// rotateRows makes the r rows of w square to one another by rotations, to the square of
+// an angle of tol, and turns the columns of u along.
+func rotateRows(w, u []float64, r, c int, tol float64) {
+	floor := 0.0 // what is left of rows that depend on others is rounding, and would be rotated for ever
+	for i := 0; i < r; i++ {
+		floor = math.Max(floor, Dot(w[i*c:i*c+c], w[i*c:i*c+c]))
+	}
+	floor *= 1e-48
+	for sweep := 0; sweep < 40; sweep++ {
+		turned := false
+		for p := 0; p < r; p++ {
+			for q := p + 1; q < r; q++ {
+				wp, wq := w[p*c:p*c+c], w[q*c:q*c+c]
+				var a, b, d float64
+				for i, x := range wp {
+					y := wq[i]
+					a += x * x
+					b += y * y
+					d += x * y
+				}
+				if d*d <= tol*a*b || a <= floor || b <= floor {
+					continue
+				}
+				turned = true
+				z := (b - a) / (2 * d)
+				t := 1 / (math.Abs(z) + math.Sqrt(1+z*z))
+				if z < 0 {
+					t = -t
+				}
+				cs := 1 / math.Sqrt(1+t*t)
+				sn := cs * t
+				for k, x := range wp {
+					y := wq[k]
+					wp[k], wq[k] = cs*x-sn*y, sn*x+cs*y
+				}
+				for k := 0; k < r; k++ {
+					x, y := u[k*r+p], u[k*r+q]
+					u[k*r+p], u[k*r+q] = cs*x-sn*y, sn*x+cs*y
+				}
+			}
+		}
+		if !turned {
+			return
+		}
+	}
+}
+
+// LeftSingular finds the singular values of the r×c matrix a (by rows, overwritten) and the vectors on the left, by columns of
+// u, which is r×r; unsorted, to about 1e-11. It allocates nothing.
+func LeftSingular(a []float64, r, c int, u, s []float64) {
+	clear(u[:r*r])
+	for i := 0; i < r; i++ {
+		u[i*r+i] = 1
+	}
+	rotateRows(a, u, r, c, 1e-22)
+	for i := 0; i < r; i++ {
+		s[i] = Norm(a[i*c : i*c+c])
+	}
 }
 
 // Complement completes the orthonormal columns of q to a basis of the whole space and returns the completing columns.
