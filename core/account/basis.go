@@ -22,9 +22,10 @@ type entry struct {
 	v   [6]float64
 }
 
-// nullspace is what can still move: a basis of the bodies' small motions that the relations so far allow. Columns are
-// orthonormal in the bodies' own measure (mm at the middle of the body, mm at its reach for turns), and sparse: a
-// body lists only the columns in which it moves.
+// nullspace is what can still move: a basis of the bodies' small motions that the relations so far allow, in the bodies' own
+// measure (mm at the middle of the body, mm at its reach for turns). It is sparse: a body lists only the columns in which it
+// moves. A body that can answer for a relation by itself rides along in the columns of the others; where a loop closes, the
+// columns are reflected among each other.
 //
 // A body whose relations are all posted is put aside: what later relations do to the columns is written down, and applied
 // to it once, at the end (finish). So the work of a relation depends on the bodies still open, not on all before it.
@@ -34,12 +35,18 @@ type nullspace struct {
 	of    [][]entry // per body, by column ascending
 	free  []bool    // per body: it has been opened
 	on    [][]int32 // per column: the bodies still open that move in it
+	lone  []int32   // per column: the one body that moves in it and ever did; or shared, or replaced
 	alive int       // columns in force
 	todo  []int32   // per body: relations not posted yet
 	count bool      // only the number of freedoms matters: bodies put aside are forgotten
 	log   []step
 	work  workspace
 }
+
+const (
+	shared   = -1
+	replaced = -2
+)
 
 // step is a change of basis: old columns are reflected, the first of the outcome fall away, the others are new columns.
 type step struct {
@@ -74,6 +81,7 @@ func (n *nullspace) open(b int) {
 		n.of[b] = append(n.of[b], e)
 		at = append(at, int32(b))
 		n.on = append(n.on, at[k:k+1:k+1])
+		n.lone = append(n.lone, int32(b))
 	}
 	n.alive += 6
 }
@@ -141,6 +149,7 @@ type workspace struct {
 	perm   [24]int
 	diag   [24]float64
 	cols   []int32
+	own    []int
 	acting []int   // bodies of the relation at hand
 	hit    []int32 // bodies that move in the columns at hand
 	mark   []int32 // per body: the round in which it was last hit
@@ -150,6 +159,15 @@ type workspace struct {
 	slab   []entry
 	islb   []int32
 	fslb   []float64
+}
+
+// sixes gives a scratch list of motions, zeroed.
+func (w *workspace) sixes(n int) [][6]float64 {
+	if cap(w.six) < n {
+		w.six = make([][6]float64, 2*n)
+	}
+	clear(w.six[:n])
+	return w.six[:n]
 }
 
 // floats gives the k-th scratch list, zeroed.

@@ -85,7 +85,55 @@ func (n *nullspace) modeGroups(rels []*solve.Relation) []*modes {
 		}
 		g.n = append(g.n, m)
 	}
+	for _, g := range out {
+		g.orthonormal()
+	}
 	return out
+}
+
+// orthonormal makes the basis of the group orthonormal, by Gram and Schmidt's method on the bodies' motions together.
+func (g *modes) orthonormal() {
+	d := g.d
+	x := make([]float64, 6*len(g.bodies)*d) // by column
+	rows := 6 * len(g.bodies)
+	for i, m := range g.n {
+		for q := 0; q < 6; q++ {
+			for j, v := range m.Row(q) {
+				x[j*rows+6*i+q] = v
+			}
+		}
+	}
+	for j := 0; j < d; j++ {
+		a := x[j*rows : (j+1)*rows]
+		for pass := 0; pass < 2; pass++ {
+			was := dense.Norm(a)
+			for k := 0; k < j; k++ {
+				b := x[k*rows : (k+1)*rows]
+				if s := dense.Dot(a, b); s != 0 {
+					for z, y := range b {
+						a[z] -= s * y
+					}
+				}
+			}
+			l := dense.Norm(a)
+			if l == 0 {
+				break
+			}
+			for z := range a {
+				a[z] /= l
+			}
+			if l > 0.5*was {
+				break
+			}
+		}
+	}
+	for i, m := range g.n {
+		for q := 0; q < 6; q++ {
+			for j := range d {
+				m.A[q*d+j] = x[j*rows+6*i+q]
+			}
+		}
+	}
 }
 
 // measureParting states, for each group of freedoms, how much each relation's bodies part from one another in a motion.
@@ -181,7 +229,7 @@ func (g *modes) lift(z []float64, free, shy dense.Mat) []float64 {
 	all := beside(free, shy)
 	a := dense.New(c, c)
 	b := make([]float64, c)
-	if len(g.parts)*c*c > 3e5 { // plain least squares is enough, from squares summed once
+	if len(g.parts)*g.d*g.d > 3e5 { // plain least squares is enough, from squares summed once
 		g.sumSquares()
 		ga := g.squares.Mul(all)
 		a = all.T().Mul(ga)

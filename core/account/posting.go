@@ -39,8 +39,143 @@ func (n *nullspace) post(r *solve.Relation) int {
 	if rank == 0 {
 		return 0
 	}
-	n.recombine(cols, out, rank)
+	if !n.ride(act, cols, out, rank) {
+		n.recombine(cols, out, rank)
+	}
 	return rank
+}
+
+// ride lets one of the related bodies take the relation upon itself, where columns that move nothing else suffice for it:
+// in all other columns it follows what it is related to, and no other body is touched.
+func (n *nullspace) ride(act []int, cols []int32, out []float64, rank int) bool {
+	w := &n.work
+	c := len(cols)
+	most := 0.0
+	for j := 0; j < rank; j++ {
+		most = math.Max(most, dense.Norm(out[j*c:j*c+c]))
+	}
+	for x := len(act) - 1; x >= 0; x-- {
+		b := act[x]
+		w.own = w.own[:0] // places in cols of the body's lone columns
+		for i, col := range cols {
+			if int(n.lone[col]) == b {
+				w.own = append(w.own, i)
+			}
+		}
+		k := len(w.own)
+		if k < rank {
+			continue
+		}
+		f := w.floats(0, rank*k) // what falls away, in these columns
+		for j := 0; j < rank; j++ {
+			for q, i := range w.own {
+				f[j*k+q] = out[j*c+i]
+			}
+		}
+		l := w.floats(1, rank*k)
+		copy(l, f)
+		dense.LowerPivoted(l, rank, k, w.perm[:], w.diag[:])
+		if !(w.diag[rank-1] > 1e-2*w.diag[0] && w.diag[rank-1] > 1e-3*most) {
+			continue
+		}
+		n.follow(b, cols, f, out, rank)
+		return true
+	}
+	return false
+}
+
+// follow carries a ride out: f, by rows, is what falls away in the body's lone columns, out the same in all columns.
+func (n *nullspace) follow(b int, cols []int32, f, out []float64, rank int) {
+	w := &n.work
+	c, k := len(cols), len(w.own)
+	es := n.of[b]
+	lone := w.sixes(k)
+	at := 0
+	for j := range es {
+		for at < k && cols[w.own[at]] < es[j].col {
+			at++
+		}
+		if at < k && cols[w.own[at]] == es[j].col {
+			lone[at] = es[j].v
+		}
+	}
+	// f = r·q with q the reflections: after them the first rank lone motions answer for the relation, the others stay free
+	q := w.floats(2, rank*k)
+	copy(q, f)
+	dense.Reflectors(q, k, rank)
+	for j := 0; j < rank; j++ {
+		for i := 0; i < rank; i++ {
+			dense.Reflect(f[i*k:i*k+k], q[j*k:j*k+k], j)
+		}
+		reflect6(lone[j:], q[j*k+j:j*k+k])
+	}
+	// now f is lower triangular: row i has numbers up to place i
+	keep := 0
+	next := 0
+	for j := range es {
+		e := es[j]
+		for next < c && cols[next] < e.col {
+			next++
+		}
+		if next < c && cols[next] == e.col && int(n.lone[e.col]) == b {
+			continue
+		}
+		es[keep] = e
+		keep++
+	}
+	old := es[:keep]
+	fresh := w.entries(keep + c)
+	j := 0
+	var y [24]float64
+	for i, col := range cols {
+		for j < len(old) && old[j].col < col {
+			fresh = append(fresh, old[j])
+			j++
+		}
+		if int(n.lone[col]) == b {
+			continue
+		}
+		e := entry{col: col}
+		was := j < len(old) && old[j].col == col
+		if was {
+			e = old[j]
+			j++
+		}
+		for r := 0; r < rank; r++ {
+			s := out[r*c+i]
+			for t := 0; t < r; t++ {
+				s -= f[r*k+t] * y[t]
+			}
+			y[r] = s / f[r*k+r]
+			v := &lone[r]
+			for z := range e.v {
+				e.v[z] -= y[r] * v[z]
+			}
+		}
+		moves := false
+		for _, z := range e.v {
+			moves = moves || z > 1e-14 || z < -1e-14
+		}
+		if moves {
+			fresh = append(fresh, e)
+			if !was {
+				n.on[col], n.lone[col] = append(n.on[col], int32(b)), shared
+			}
+		}
+	}
+	fresh = append(fresh, old[j:]...)
+	for _, i := range w.own {
+		n.on[cols[i]], n.lone[cols[i]] = nil, replaced
+	}
+	for r := rank; r < k; r++ {
+		col := int32(len(n.on))
+		room := w.ints(1)
+		n.on = append(n.on, append(room, int32(b)))
+		n.lone = append(n.lone, int32(b))
+		fresh = append(fresh, entry{col, lone[r]})
+	}
+	n.of[b] = fresh
+	n.alive -= rank
 }
 
 // parting states how the related bodies move relative to one another in the columns, at the place of the relation (slide
@@ -389,15 +524,13 @@ func (n *nullspace) recombine(cols []int32, out []float64, rank int) {
 		room := w.ints((c - rank) * len(w.hit))[:(c-rank)*len(w.hit)]
 		for j := 0; j < c-rank; j++ {
 			n.on = append(n.on, room[j*len(w.hit):j*len(w.hit):(j+1)*len(w.hit)])
+			n.lone = append(n.lone, shared)
 		}
 	}
 	if !n.count {
 		n.log = append(n.log, st)
 	}
-	if cap(w.six) < c {
-		w.six = make([][6]float64, 2*c)
-	}
-	x := w.six[:c]
+	x := w.sixes(c)
 	for _, b := range w.hit {
 		es := n.of[b]
 		clear(x)
@@ -435,7 +568,7 @@ func (n *nullspace) recombine(cols []int32, out []float64, rank int) {
 		n.of[b] = es
 	}
 	for _, col := range cols {
-		n.on[col] = nil
+		n.on[col], n.lone[col] = nil, replaced
 	}
 	n.alive -= rank
 }

@@ -18,15 +18,9 @@ func (n *nullspace) finish() {
 	now := make([]combo, len(n.on))
 	final := int32(0)
 	one := []float64{1}
-	replaced := make([]bool, len(n.on))
-	for i := range n.log {
-		for _, c := range n.log[i].old {
-			replaced[c] = true
-		}
-	}
 	ids := n.work.ints(n.alive)
 	for c := range now {
-		if !replaced[c] {
+		if n.lone[c] != replaced {
 			ids = append(ids, final)
 			now[c] = combo{ids[final : final+1 : final+1], one}
 			final++
