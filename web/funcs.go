@@ -6,6 +6,7 @@ import (
 	"math"
 	"strings"
 
+	"setfast/core/account"
 	"setfast/core/part"
 )
 
@@ -17,7 +18,19 @@ var funcs = template.FuncMap{
 	"size":   sizeOf,
 	"lower":  strings.ToLower,
 	"volume": volume,
+	"agree":  agree,
 	"plus":   func(a, b int) int { return a + b },
+}
+
+// agree says how exactly relations that repeat each other must agree.
+func agree(t account.Tolerance) string {
+	switch {
+	case t.MM != nil:
+		return fmt.Sprintf("holds while they agree within %.2g mm", *t.MM)
+	case t.Deg != nil:
+		return fmt.Sprintf("holds while they agree within %.2g°", *t.Deg)
+	}
+	return ""
 }
 
 // weight writes a mass as people do.

@@ -20,9 +20,9 @@ func (m *model) judge(sw *stopwatch) (*Result, error) {
 	m.sys.Track(st.poses)
 	sw.to(&sw.t.Solve)
 	res.Odds = append(res.Odds, st.odds...)
-	n := m.post(st, res)
+	n, removed := m.post(st, res)
 	m.classify(n, st, res)
-	res.Groups = append(res.Groups, m.doubled(st.poses, st.rels)...)
+	res.Groups = append(res.Groups, m.doubled(st, removed)...)
 	m.notes(st, res)
 	res.Verdict = verdict(res)
 	sw.to(&sw.t.Account)
@@ -55,8 +55,9 @@ func verdict(r *Result) string {
 }
 
 // post takes the relations into account line by line.
-func (m *model) post(st settled, res *Result) *nullspace {
-	n := newNullspace(m.sys, st.poses, st.rels)
+func (m *model) post(st settled, res *Result) (n *nullspace, removed []int) {
+	removed = make([]int, len(m.sys.Rels))
+	n = newNullspace(m.sys, st.poses, st.rels)
 	byLine := make([][]int, len(m.sys.Bodies)+1)
 	for _, i := range st.rels {
 		l := m.line(m.sys.Rels[i])
@@ -76,6 +77,7 @@ func (m *model) post(st settled, res *Result) *nullspace {
 		}
 		for _, i := range list {
 			k := n.post(m.sys.Rels[i])
+			removed[i] = k
 			ln.Mates = append(ln.Mates, LineMate{m.mate[i].ID, m.asked[i], k})
 			res.Asked += m.asked[i]
 			res.Removed += k
@@ -96,7 +98,7 @@ func (m *model) post(st settled, res *Result) *nullspace {
 		}
 		res.Components[c.Name] = Placed{left, poseJSON(st.poses[b]), left - turns, turns}
 	}
-	return n
+	return n, removed
 }
 
 // notes gathers what the interface shows of each relation, and the worst miss.

@@ -39,7 +39,7 @@ func TestDoubledPattern(t *testing.T) {
 		t.Errorf("groups %+v", r.Groups)
 	}
 	// what the group says it tolerates is tried: a little less holds, a little more is at odds
-	tol := r.Groups[0].Tolerates.MM
+	tol := *r.Groups[0].Tolerates.MM
 	if v := plates(2, 1, tol*0.98).check(t).Verdict; v != "set" {
 		t.Errorf("a mismatch of %g mm, which is tolerated, is %s", tol*0.98, v)
 	}

@@ -129,9 +129,16 @@ type Motion struct {
 
 // DoubledGroup is a set of relations that repeat each other.
 type DoubledGroup struct {
-	Mates     []string `json:"mates"`
-	Excess    int      `json:"excess"`
-	Tolerates Residual `json:"tolerates"`
+	Mates     []string  `json:"mates"`
+	Excess    int       `json:"excess"`
+	Tolerates Tolerance `json:"tolerates"`
+}
+
+// Tolerance is the smallest change of one relation of a group that would put it at odds; null where none of its equations is
+// of that kind.
+type Tolerance struct {
+	MM  *float64 `json:"mm"`
+	Deg *float64 `json:"deg"`
 }
 
 // Odds is a smallest set of relations that cannot hold together.
