@@ -70,6 +70,23 @@ func newNullspace(sys *solve.System, poses []geom.Pose, rels []int) *nullspace {
 	return n
 }
 
+// again begins anew, with the same memory, an account of other relations and the bodies opened before forgotten.
+func (n *nullspace) again(poses []geom.Pose, bodies []int, rels []*solve.Relation) {
+	n.poses, n.alive = poses, 0
+	n.on, n.lone, n.log = n.on[:0], n.lone[:0], n.log[:0]
+	w := &n.work
+	w.slab, w.islb, w.fslb = w.slab[:0], w.islb[:0], w.fslb[:0]
+	for _, b := range bodies {
+		n.of[b], n.todo[b] = nil, 0
+	}
+	var buf [4]int
+	for _, r := range rels {
+		for _, b := range n.sys.FreeBodies(r, &buf) {
+			n.todo[b]++
+		}
+	}
+}
+
 // open gives a free body its six freedoms.
 func (n *nullspace) open(b int) {
 	n.free[b] = true

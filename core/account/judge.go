@@ -11,9 +11,9 @@ import (
 // judge solves the assembly and takes its account.
 func (m *model) judge(sw *stopwatch) (*Result, error) {
 	res := &Result{
-		Components: map[string]Placed{}, Measures: map[string]any{}, Drives: map[string]*DriveRun{},
+		Components: make(map[string]Placed, len(m.comps)), Measures: map[string]any{}, Drives: map[string]*DriveRun{},
 		Lines: []Line{}, Motions: []Motion{}, Groups: []DoubledGroup{}, Odds: []Odds{}, BlockedBy: []BlockedEntry{},
-		Mates: map[string]MateNote{},
+		Mates: make(map[string]MateNote, len(m.sys.Rels)),
 	}
 	st := m.settle()
 	m.toLimits(&st)
@@ -21,8 +21,9 @@ func (m *model) judge(sw *stopwatch) (*Result, error) {
 	sw.to(&sw.t.Solve)
 	res.Odds = append(res.Odds, st.odds...)
 	n, removed := m.post(st, res)
+	m.blocks = m.split(st.rels, removed)
 	m.classify(n, st, res)
-	res.Groups = append(res.Groups, m.doubled(st, removed)...)
+	res.Groups = append(res.Groups, m.doubled(st)...)
 	m.notes(st, res)
 	res.Verdict = verdict(res)
 	sw.to(&sw.t.Account)
@@ -104,12 +105,12 @@ func (m *model) post(st settled, res *Result) (n *nullspace, removed []int) {
 // notes gathers what the interface shows of each relation, and the worst miss.
 func (m *model) notes(st settled, res *Result) {
 	worst := solve.Miss{}
-	inForce := map[int]bool{}
+	inForce := make([]bool, len(m.sys.Rels))
 	for _, i := range st.rels {
 		inForce[i] = true
 	}
 	for i, r := range m.sys.Rels {
-		ms := m.sys.Miss(r, st.poses)
+		ms := solve.MissOf(m.sys.Eval(r, st.poses, &m.rows))
 		if inForce[i] {
 			worst = worst.Worst(ms)
 		}
@@ -187,7 +188,7 @@ func (m *model) classifyGroup(n *nullspace, g *modes, wants []*want, st settled,
 	looseZ := n.simple(g, loose, idleBasis)
 	shaky := 0
 	if loose.C > 0 {
-		shaky = min(loose.C, m.momentary(n, g, st))
+		shaky = min(loose.C, m.momentary(g, st))
 	}
 	res.Shaky += shaky
 	// those that cannot be followed are marked, at least as many as are momentary
@@ -195,7 +196,7 @@ func (m *model) classifyGroup(n *nullspace, g *modes, wants []*want, st settled,
 	var told []Motion
 	for _, z := range looseZ {
 		class := "loose"
-		if marked < shaky && !m.follows(n, g, z, st, 1) && !m.follows(n, g, z, st, -1) {
+		if marked < shaky && !m.follows(g, z, st, 1) && !m.follows(g, z, st, -1) {
 			class = "shaky"
 			marked++
 		}
@@ -294,142 +295,4 @@ func (m *model) relatedAxes() map[int][][2]geom.Vec {
 		}
 	}
 	return m.axes
-}
-
-// follows steps along a freedom and re-solves: a real motion gets somewhere, a momentary one falls back or breaks.
-func (m *model) follows(n *nullspace, g *modes, z []float64, st settled, sign float64) bool {
-	_, ok := m.step(n, g, z, st, sign)
-	return ok
-}
-
-// stepSize is how far a body goes, as a part of its own size, when a freedom is tried.
-const stepSize = 0.01
-
-// step goes a finite way along a freedom and re-solves; it tells the poses and whether most of the way was kept.
-func (m *model) step(n *nullspace, g *modes, z []float64, st settled, sign float64) ([]geom.Pose, bool) {
-	big := 0.0
-	for i, b := range g.bodies {
-		big = math.Max(big, dense.Norm(g.n[i].Vec(z))/m.sys.Bodies[b].Size)
-	}
-	if big == 0 {
-		return nil, false
-	}
-	h := sign * stepSize / big
-	poses := append([]geom.Pose(nil), st.poses...)
-	for i, b := range g.bodies {
-		d := g.n[i].Vec(z)
-		for k := range d {
-			d[k] *= h
-		}
-		poses[b] = m.sys.Move(poses[b], b, d)
-	}
-	_, rels := m.around(g, st.rels)
-	sol := m.sys.SolveFrom(poses, rels, solve.Options{MM: 1e-8, Deg: 1e-8})
-	if !sol.Holds {
-		return nil, false
-	}
-	kept, all := 0.0, 0.0
-	for i, b := range g.bodies {
-		want := g.n[i].Vec(z)
-		got := displacement(m.sys, b, st.poses[b], sol.Poses[b])
-		for k := range want {
-			kept += want[k] * h * got[k]
-			all += want[k] * h * want[k] * h
-		}
-	}
-	return sol.Poses, kept > 0.5*all
-}
-
-// displacement measures a body's way between two poses in its own measure.
-func displacement(sys *solve.System, b int, from, to geom.Pose) [6]float64 {
-	bd := &sys.Bodies[b]
-	v := to.Point(bd.Centre).Sub(from.Point(bd.Centre))
-	w := to.Q.Mul(from.Q.Conj()).Log().Scale(bd.Size)
-	return [6]float64{v.X, v.Y, v.Z, w.X, w.Y, w.Z}
-}
-
-// around is everything tied to a group of freedoms through free bodies: bodies that stand still here may move nearby.
-func (m *model) around(g *modes, rels []int) (bodies, inForce []int) {
-	touch := map[int]bool{}
-	for _, b := range g.bodies {
-		touch[b] = true
-	}
-	for _, c := range m.sys.Clusters(rels) {
-		hit := false
-		for _, b := range c.Bodies {
-			hit = hit || touch[b]
-		}
-		if !hit {
-			continue
-		}
-		inForce = append(inForce, c.Rels...)
-		for _, b := range c.Bodies {
-			touch[b] = true
-		}
-	}
-	for b := range m.sys.Bodies {
-		if touch[b] {
-			bodies = append(bodies, b)
-		}
-	}
-	return bodies, inForce
-}
-
-// momentary counts the freedoms of a group that exist only at this very pose: the freedoms here less the most that are
-// left at any pose nearby that can be reached.
-func (m *model) momentary(n *nullspace, g *modes, st settled) int {
-	bodies, rels := m.around(g, st.rels)
-	here := m.leftAt(bodies, rels, st.poses)
-	most := here - g.d
-	try := func(z []float64) bool {
-		for _, sign := range [2]float64{1, -1} {
-			if poses, ok := m.step(n, g, z, st, sign); ok {
-				most = max(most, m.leftAt(bodies, rels, poses))
-				if most >= here {
-					return true
-				}
-			}
-		}
-		return false
-	}
-	// a mixture of all freedoms is the likely case: if it can be followed with none lost, all are real
-	mix := make([]float64, g.d)
-	for i := range mix {
-		mix[i] = 1 + 0.37*math.Sin(float64(7*i+1))
-	}
-	if try(mix) {
-		return 0
-	}
-	for i := 0; i < g.d; i++ {
-		z := make([]float64, g.d)
-		z[i] = 1
-		if try(z) {
-			return 0
-		}
-	}
-	for i := 0; i < g.d && g.d <= 12; i++ {
-		for j := 0; j < i; j++ {
-			for _, s := range [2]float64{1, -1} {
-				z := make([]float64, g.d)
-				z[i], z[j] = 1, s
-				if try(z) {
-					return 0
-				}
-			}
-		}
-	}
-	return here - most
-}
-
-// leftAt counts the freedoms of some bodies at other poses, all others standing.
-func (m *model) leftAt(bodies, rels []int, poses []geom.Pose) int {
-	n := newNullspace(m.sys, poses, rels)
-	n.count = true
-	for _, b := range bodies {
-		n.open(b)
-	}
-	for _, i := range rels {
-		n.post(m.sys.Rels[i])
-	}
-	return n.left()
 }

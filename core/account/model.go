@@ -12,26 +12,31 @@ import (
 
 // model is one assembly made ready: its components as bodies, its relations as equations.
 type model struct {
-	doc   *assembly.Document
-	name  string
-	asm   *assembly.Assembly
-	set   assembly.Settings
-	sys   *solve.System
-	body  map[string]int // component → body; suppressed ones have none
-	comps []*assembly.Component
-	rels  []int // relations in force, by index in sys.Rels
-	mate  []*assembly.Mate
-	asked []int
-	relOf map[string]int
-	subs  map[string]*Result // by assembly name, for rigid uses
-	axes  map[int][][2]geom.Vec
+	doc    *assembly.Document
+	name   string
+	asm    *assembly.Assembly
+	set    assembly.Settings
+	sys    *solve.System
+	body   map[string]int // component → body; suppressed ones have none
+	comps  []*assembly.Component
+	rels   []int // relations in force, by index in sys.Rels
+	mate   []*assembly.Mate
+	asked  []int
+	relOf  map[string]int
+	subs   map[string]*Result // by assembly name, for rigid uses
+	axes   map[int][][2]geom.Vec
+	blocks []block     // of the relations in force
+	probe  *nullspace  // for counting freedoms at poses nearby
+	trial  []geom.Pose // where a step went
+	moved  []int       // by it
+	rows   solve.Rows  // used again and again
 }
 
 // newModel builds the system of an assembly whose subassemblies are judged already.
 func newModel(doc *assembly.Document, name string, subs map[string]*Result) (*model, error) {
 	a := doc.Assemblies[name]
 	m := &model{doc: doc, name: name, asm: a, set: doc.SettingsOf(a), sys: &solve.System{},
-		body: map[string]int{}, relOf: map[string]int{}, subs: subs}
+		body: make(map[string]int, len(a.Components)), subs: subs}
 	for _, c := range a.Components {
 		if c.Suppressed {
 			continue
@@ -40,68 +45,66 @@ func newModel(doc *assembly.Document, name string, subs map[string]*Result) (*mo
 		m.comps = append(m.comps, c)
 		m.sys.Bodies = append(m.sys.Bodies, solve.Body{Name: c.Name, Start: c.Pose, Fixed: c.Grounded})
 	}
-	type made struct {
-		sp   solve.Spec
-		mate *assembly.Mate
-		path string
-	}
-	var specs []made
-	for i, mt := range a.Mates {
-		path := fmt.Sprintf("assemblies.%s.mates[%d]", name, i)
-		sp, inForce, err := m.spec(mt, path)
-		if err != nil {
-			return nil, err
-		}
-		if inForce {
-			specs = append(specs, made{sp, mt, path})
-		}
-	}
-	// sizes first: senses are read off start poses, which need no sizes, but rows do
-	// joints before the couplings between them; both keep their places in the list
-	built := map[string]*solve.Relation{}
+	// joints come before the couplings between them; both keep their places in the list
+	built := make([]*solve.Relation, len(a.Mates))
+	var joints map[string]*solve.Relation
 	for _, couplings := range [2]bool{false, true} {
-		for _, s := range specs {
-			var r *solve.Relation
-			var err error
-			switch {
-			case s.mate.IsCoupling() != couplings:
+		for i, mt := range a.Mates {
+			if mt.IsCoupling() != couplings {
 				continue
-			case couplings:
-				s.sp.JA, s.sp.JB = built[s.mate.JointA], built[s.mate.JointB]
-				if s.sp.JA == nil || s.sp.JB == nil {
+			}
+			sp, inForce, err := m.spec(mt, i)
+			if err != nil {
+				return nil, err
+			}
+			if !inForce {
+				continue
+			}
+			if couplings {
+				if joints == nil {
+					joints = map[string]*solve.Relation{}
+					for k, r := range built {
+						if r != nil {
+							joints[a.Mates[k].ID] = r
+						}
+					}
+				}
+				sp.JA, sp.JB = joints[mt.JointA], joints[mt.JointB]
+				if sp.JA == nil || sp.JB == nil {
 					continue // a joint is out of force, and so is what hangs on it
 				}
-				r, err = m.sys.NewCoupling(s.sp)
-			default:
-				r, err = m.sys.New(s.sp)
+				built[i], err = m.sys.NewCoupling(sp)
+			} else {
+				built[i], err = m.sys.New(sp)
 			}
 			if err != nil {
-				return nil, assembly.Faultf(s.path, "relation %q: %v", s.mate.ID, err)
+				return nil, assembly.Faultf(m.path(i), "relation %q: %v", mt.ID, err)
 			}
-			built[s.mate.ID] = r
 		}
 	}
-	for _, s := range specs {
-		r := built[s.mate.ID]
+	m.relOf = make(map[string]int, len(built))
+	for i, r := range built {
 		if r == nil {
 			continue
 		}
-		m.relOf[s.mate.ID] = len(m.sys.Rels)
+		m.relOf[a.Mates[i].ID] = len(m.sys.Rels)
+		m.rels = append(m.rels, len(m.sys.Rels))
 		m.sys.Rels = append(m.sys.Rels, r)
-		m.mate = append(m.mate, s.mate)
-		m.rels = append(m.rels, len(m.sys.Rels)-1)
+		m.mate = append(m.mate, a.Mates[i])
 	}
 	m.sys.Measure()
-	var rs solve.Rows
 	poses := m.sys.NewPoses()
 	for _, r := range m.sys.Rels {
-		m.asked = append(m.asked, len(m.sys.Eval(r, poses, &rs)))
+		m.asked = append(m.asked, len(m.sys.Eval(r, poses, &m.rows)))
 	}
 	return m, nil
 }
 
+// path names a relation in the document.
+func (m *model) path(i int) string { return fmt.Sprintf("assemblies.%s.mates[%d]", m.name, i) }
+
 // spec turns a relation as written into what the solver takes; it is out of force if it or a component it names is suppressed.
-func (m *model) spec(mt *assembly.Mate, path string) (sp solve.Spec, inForce bool, err error) {
+func (m *model) spec(mt *assembly.Mate, at int) (sp solve.Spec, inForce bool, err error) {
 	sp = SpecOf(mt)
 	inForce = !mt.Suppressed
 	if mt.IsCoupling() {
@@ -110,7 +113,7 @@ func (m *model) spec(mt *assembly.Mate, path string) (sp solve.Spec, inForce boo
 	get := func(r assembly.Ref, what string) solve.Feat {
 		f, present, e := m.feature(r)
 		if e != nil && err == nil {
-			err = assembly.Faultf(path+"."+what, "%v", e)
+			err = assembly.Faultf(m.path(at)+"."+what, "%v", e)
 		}
 		inForce = inForce && present
 		return f
@@ -126,7 +129,7 @@ func (m *model) spec(mt *assembly.Mate, path string) (sp solve.Spec, inForce boo
 		}
 		mid, ok := solve.MidPlane(f.F, g.F)
 		if !ok || f.Body != g.Body {
-			err = assembly.Faultf(path+"."+what, "a pair is two faces of one component")
+			err = assembly.Faultf(m.path(at)+"."+what, "a pair is two faces of one component")
 		}
 		return solve.Feat{Body: f.Body, F: mid}
 	}

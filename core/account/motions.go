@@ -16,6 +16,7 @@ type modes struct {
 	n       []dense.Mat // per body, 6 × d
 	rels    []*solve.Relation
 	parts   []dense.Mat // per relation, 6 × d: how its two bodies part from one another
+	near    *near       // what a step along the group's freedoms may disturb, once it is wanted
 	squares dense.Mat   // the sum of partsᵀ·parts, once it is wanted
 }
 

@@ -65,7 +65,7 @@ func (m *model) wanted(n *nullspace, groups []*modes, st settled) []*want {
 		for _, r := range w.rates {
 			w.blocked = w.blocked && dense.Norm(r) < 1e-6
 		}
-		if !w.blocked && m.momentary(n, w.group, st) > 0 {
+		if !w.blocked && m.momentary(w.group, st) > 0 {
 			w.blocked = !m.canFollow(n, w, st)
 		}
 		out = append(out, w)
@@ -205,7 +205,7 @@ func (m *model) canFollow(n *nullspace, w *want, st settled) bool {
 			}
 		}
 		for _, t := range tries {
-			if m.follows(n, g, t, st, 1) || m.follows(n, g, t, st, -1) {
+			if m.follows(g, t, st, 1) || m.follows(g, t, st, -1) {
 				return true
 			}
 		}

@@ -41,7 +41,7 @@ func (m *model) swing(n *nullspace, g *modes, z []float64, st settled) func() []
 		if big == 0 {
 			return [][]PoseJSON{tell(st.poses)}
 		}
-		_, rels := m.around(g, st.rels)
+		rels := m.around(g, st.rels)
 		side := func(sign float64) [][]PoseJSON {
 			defer m.sys.Marks()()
 			var out [][]PoseJSON
@@ -82,4 +82,17 @@ func turned(d []float64, from, to geom.Pose) []float64 {
 	q := to.Q.Mul(from.Q.Conj())
 	v, w := q.Rotate(geom.V(d[0], d[1], d[2])), geom.V(d[3], d[4], d[5])
 	return []float64{v.X, v.Y, v.Z, w.X, w.Y, w.Z}
+}
+
+// around is every relation tied to a group of freedoms through free bodies.
+func (m *model) around(g *modes, rels []int) (inForce []int) {
+	for _, c := range m.sys.Clusters(rels) {
+		for _, b := range c.Bodies {
+			if _, ok := g.at[b]; ok {
+				inForce = append(inForce, c.Rels...)
+				break
+			}
+		}
+	}
+	return inForce
 }

@@ -35,6 +35,12 @@ func (s *System) SolveFrom(from []geom.Pose, rels []int, o Options) Solution {
 	return s.settle(append([]geom.Pose(nil), from...), rels, o)
 }
 
+// Rest brings relations to rest by moving the given bodies alone, in place, and tells whether they hold then.
+func (s *System) Rest(bodies []int, rels []*Relation, poses []geom.Pose, o Options) bool {
+	s.newton(bodies, rels, poses, effort{iterations: 80})
+	return s.hold(rels, poses, o)
+}
+
 // settle solves each group of connected bodies together, where it is not at rest already.
 func (s *System) settle(poses []geom.Pose, rels []int, o Options) Solution {
 	sol := Solution{Poses: poses, Holds: true, Miss: make([]Miss, len(s.Rels))}
