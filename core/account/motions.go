@@ -578,12 +578,17 @@ func pickDirections(span, known []geom.Vec) []geom.Vec {
 func (m *model) tell(n *nullspace, g *modes, z []float64, class string) Motion {
 	mo := Motion{Class: class, Rides: []string{}}
 	big := 0.0
-	for _, x := range g.n {
-		big = math.Max(big, dense.Norm(x.Vec(z)))
+	much := make([]float64, len(g.n)) // how far each body goes, squared
+	for i, x := range g.n {
+		for q := 0; q < 6; q++ {
+			y := dense.Dot(x.Row(q), z)
+			much[i] += y * y
+		}
+		big = math.Max(big, much[i])
 	}
 	first := -1
 	for i, b := range g.bodies {
-		if dense.Norm(g.n[i].Vec(z)) > 1e-4*big {
+		if much[i] > 1e-8*big {
 			if first < 0 {
 				first = b
 			}

@@ -27,6 +27,7 @@ func (m *model) nearOf(g *modes, st settled) *near {
 	w := &near{}
 	g.near = w
 	free := map[int]bool{}
+	removed := 0
 	var buf [4]int
 	for _, bl := range m.blocks {
 		moves := false
@@ -41,7 +42,9 @@ func (m *model) nearOf(g *modes, st settled) *near {
 		if !moves {
 			continue
 		}
+		removed -= bl.excess
 		for _, i := range bl.rels {
+			removed += m.asked[i]
 			w.rels = append(w.rels, m.sys.Rels[i])
 			for _, b := range m.sys.FreeBodies(m.sys.Rels[i], &buf) {
 				if b != bl.root {
@@ -55,9 +58,7 @@ func (m *model) nearOf(g *modes, st settled) *near {
 	}
 	slices.Sort(w.bodies)
 	slices.SortStableFunc(w.rels, func(a, b *solve.Relation) int { return m.line(a) - m.line(b) })
-	if len(w.rels) > 0 {
-		w.here = m.leftAt(w, st.poses)
-	}
+	w.here = 6*len(w.bodies) - removed
 	return w
 }
 

@@ -2,6 +2,8 @@ package bench
 
 import (
 	"math/rand/v2"
+	"os"
+	"runtime/debug"
 	"testing"
 
 	"gonum.org/v1/gonum/mat"
@@ -9,6 +11,12 @@ import (
 	"setfast/core/account"
 	"setfast/core/assembly"
 )
+
+// TestMain collects garbage as seldom as the program does (cmd/setfast).
+func TestMain(m *testing.M) {
+	debug.SetGCPercent(400)
+	os.Exit(m.Run())
+}
 
 // BenchmarkReference is a dense factorisation of a fixed size: figures are given as ratios to it, since machines differ.
 func BenchmarkReference(b *testing.B) {
