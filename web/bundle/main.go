@@ -1,4 +1,4 @@
-// Command bundle makes web/static/app.js from web/src and the packages of web/package-lock.json. Run it in web/ after
+// Command bundle makes web/static/dist/app.js from web/src and the packages of web/package-lock.json. Run it in web/ after
 // npm ci: go run ./bundle
 package main
 
@@ -11,7 +11,7 @@ import (
 
 func main() {
 	r := api.Build(api.BuildOptions{
-		EntryPoints: []string{"src/main.js"}, Outfile: "static/app.js", Bundle: true, Write: true,
+		EntryPoints: []string{"src/main.js"}, Outfile: "static/dist/app.js", Bundle: true, Write: true,
 		MinifyWhitespace: true, MinifyIdentifiers: true, MinifySyntax: true,
 		Format: api.FormatESModule, Target: api.ES2022, LegalComments: api.LegalCommentsEndOfFile, Charset: api.CharsetUTF8,
 	})
