@@ -13,7 +13,8 @@ type block struct {
 	excess int // what its relations ask more than they remove
 }
 
-// split finds the two-connected blocks of bodies, the ground counting as one body.
+// split finds the two-connected blocks of bodies, the ground counting as one body. removed is what each relation removed,
+// where that is known.
 func (m *model) split(rels []int, removed []int) []block {
 	nb := len(m.sys.Bodies)
 	at := func(b int) int {
@@ -100,7 +101,9 @@ func (m *model) split(rels []int, removed []int) []block {
 					if r := relOf[e]; !seen[r] {
 						seen[r] = true
 						bl.rels = append(bl.rels, r)
-						bl.excess += m.asked[r] - removed[r]
+						if removed != nil {
+							bl.excess += m.asked[r] - removed[r]
+						}
 					}
 					if e == pe {
 						break

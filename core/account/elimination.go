@@ -26,10 +26,12 @@ type elimination struct {
 	coef  []float64 // per equation of the block: how it is made of them
 	in    []int
 	spent int
+	most  int
 }
 
 type rowRef struct {
 	rel     int
+	miss    float64 // of the equation at length one
 	angular bool
 	length  float64
 }
@@ -57,11 +59,29 @@ const mostSpent = 400_000
 
 func newElimination(m *model, poses []geom.Pose) *elimination {
 	n := len(m.sys.Bodies)
-	return &elimination{m: m, poses: poses, kept: make([][]keptRow, n), part: make([][6]float64, n), isOn: make([]bool, n)}
+	return &elimination{m: m, poses: poses, kept: make([][]keptRow, n), part: make([][6]float64, n), isOn: make([]bool, n), most: mostSpent}
 }
 
 // groups tells a block's relations that repeat each other apart.
 func (e *elimination) groups(block []int, excess int) []DoubledGroup {
+	m := e.m
+	cancel := e.cancelling(block)
+	if e.spent > e.most || len(cancel) == 0 {
+		g := DoubledGroup{Excess: excess, Tolerates: e.surely()}
+		for _, i := range block {
+			g.Mates = append(g.Mates, m.mate[i].ID)
+		}
+		return []DoubledGroup{g}
+	}
+	out := e.gather(block, cancel)
+	if len(out) == 1 {
+		out[0].Excess = excess
+	}
+	return out
+}
+
+// cancelling lists combinations of a block's equations that cancel; fewer than there are where the work grows too large.
+func (e *elimination) cancelling(block []int) [][]weighted {
 	m := e.m
 	order := append([]int(nil), block...)
 	sort.SliceStable(order, func(x, y int) bool {
@@ -82,18 +102,7 @@ func (e *elimination) groups(block []int, excess int) []DoubledGroup {
 		e.kept[b] = nil
 	}
 	e.used = e.used[:0]
-	if e.spent > mostSpent || len(cancel) == 0 {
-		g := DoubledGroup{Excess: excess, Tolerates: e.surely()}
-		for _, i := range block {
-			g.Mates = append(g.Mates, m.mate[i].ID)
-		}
-		return []DoubledGroup{g}
-	}
-	out := e.gather(block, cancel)
-	if len(out) == 1 {
-		out[0].Excess = excess
-	}
-	return out
+	return cancel
 }
 
 // take clears an equation; where nothing of it is left it returns the combination that cancels.
@@ -104,11 +113,11 @@ func (e *elimination) take(rel int, row *solve.Row) []weighted {
 		l += dense.Dot(row.G[k][:], row.G[k][:])
 	}
 	l = math.Sqrt(l)
-	e.refs = append(e.refs, rowRef{rel, row.Angular, l})
+	e.refs = append(e.refs, rowRef{rel, row.R / math.Max(l, 1e-12), row.Angular, l})
 	for len(e.coef) <= at {
 		e.coef = append(e.coef, 0)
 	}
-	if e.spent > mostSpent {
+	if e.spent > e.most {
 		return nil
 	}
 	e.coef[at] = 1

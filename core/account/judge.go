@@ -238,7 +238,7 @@ func (m *model) plannedMotions(g *modes, p, loose, idle dense.Mat) [][]float64 {
 
 // idleSpins finds spins that move nothing but a round part about its own axis, or a fastener, and no planned rate.
 func (m *model) idleSpins(n *nullspace, g *modes, seenRates dense.Mat) [][]float64 {
-	var out [][]float64
+	var out, span [][]float64
 	for _, b := range g.bodies {
 		part := m.partOf(b)
 		if part == nil {
@@ -271,8 +271,24 @@ func (m *model) idleSpins(n *nullspace, g *modes, seenRates dense.Mat) [][]float
 			for j := 0; j < seenRates.C; j++ {
 				quiet = quiet && math.Abs(dense.Dot(seenRates.Col(j), z)) < 1e-6
 			}
-			if quiet && dense.Orthonormal(dense.Columns(g.d, append(append([][]float64(nil), out...), z)), 1e-6).C == len(out)+1 {
-				out = append(out, z)
+			if !quiet {
+				continue
+			}
+			// only what those before do not span
+			r := append([]float64(nil), z...)
+			for pass := 0; pass < 2; pass++ {
+				for _, o := range span {
+					d := dense.Dot(o, r)
+					for i := range r {
+						r[i] -= d * o[i]
+					}
+				}
+			}
+			if l := dense.Norm(r); l > 1e-6 {
+				for i := range r {
+					r[i] /= l
+				}
+				out, span = append(out, z), append(span, r)
 			}
 		}
 	}

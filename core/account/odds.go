@@ -2,6 +2,7 @@ package account
 
 import (
 	"math"
+	"slices"
 	"sort"
 
 	"setfast/core/geom"
@@ -17,36 +18,49 @@ type settled struct {
 }
 
 // settle solves the assembly; where relations cannot hold together it finds the smallest sets that conflict and the
-// fewest relations to leave out (then those that ask least, then the latest), and solves the rest.
+// fewest relations to leave out (then those that ask least, then the latest), and solves the rest. Conflicts are sought
+// within blocks: what hangs on a block by one body cannot be to blame.
 func (m *model) settle() settled {
-	sol := m.sys.Solve(m.options(true))
+	sol := m.sys.Solve(m.options(false))
 	out := settled{poses: sol.Poses, rels: m.rels, leftOut: map[int]bool{}}
 	if sol.Holds {
 		return out
 	}
 	active := append([]int(nil), m.rels...)
 	poses := sol.Poses
-	var sets [][]int
-	for round := 0; round < 40; round++ {
+	var sets []conflict
+	for round := 0; round < mostConflicts; round++ {
 		bad := m.failing(poses, active)
 		if bad < 0 {
 			break
 		}
-		set := m.smallest(bad, active, poses)
-		if len(set) == 0 { // a start that would not come right, not a conflict: it is now solved
-			s := m.consistent(active, poses)
-			if s == nil {
-				set = []int{bad}
-			} else {
+		local := m.blockOf(bad, active)
+		c := m.conflictIn(local, poses)
+		if len(c.set) == 0 { // perhaps a start that would not come right, and no conflict
+			if s := m.consistent(active, poses); s != nil {
 				poses = s
 				continue
 			}
+			if s := m.sys.SolveFrom(poses, active, m.options(true)); s.Holds {
+				poses = s.Poses
+				continue
+			}
+			local = m.sys.Connected(bad, active)
+			if c = m.conflictIn(local, poses); len(c.set) == 0 {
+				c.set = []int{bad}
+			}
 		}
-		sets = append(sets, set)
-		drop, next := m.leaveOut(set, active, poses)
+		drop := m.leaveOut(c.set, local, poses)
+		c.others = m.otherSets(drop, c.set, local, poses)
+		sets = append(sets, c)
 		out.leftOut[drop] = true
 		active = without(active, drop)
-		poses = next
+		poses = m.sys.SolveFrom(poses, active, m.options(false)).Poses
+		if m.failing(poses, active) >= 0 {
+			if s := m.consistent(active, poses); s != nil {
+				poses = s
+			}
+		}
 	}
 	// a relation left out early may fit once others are gone
 	var dropped []int
@@ -56,20 +70,164 @@ func (m *model) settle() settled {
 	sort.Ints(dropped)
 	if len(dropped) > 1 {
 		for _, i := range dropped {
-			if s := m.consistent(insert(active, i), poses); s != nil {
-				active, poses = insert(active, i), s
+			with := insert(active, i)
+			if m.consistent(m.blockOf(i, with), poses) == nil {
+				continue
+			}
+			if s := m.consistent(with, poses); s != nil {
+				active, poses = with, s
 				delete(out.leftOut, i)
 			}
 		}
 	}
 	out.poses, out.rels = poses, active
-	for _, set := range sets {
+	for _, c := range sets {
 		// each conflict is told as if the others were settled
 		with := active
-		for _, i := range set {
+		for _, i := range c.set {
 			with = insert(without(with, i), i)
 		}
-		out.odds = append(out.odds, m.describe(set, with, poses))
+		out.odds = append(out.odds, m.describe(c, m.localTo(c.set, with), poses))
+	}
+	return out
+}
+
+// mostConflicts is how many conflicts are told, mostSets how many smallest sets of one conflict.
+const (
+	mostConflicts = 40
+	mostSets      = 8
+)
+
+// conflict is a smallest set of relations that cannot hold together, and others like it that one relation causes.
+type conflict struct {
+	set    []int
+	others [][]int
+}
+
+// blockOf lists the relations of the block that a relation is in.
+func (m *model) blockOf(rel int, rels []int) []int { return m.localTo([]int{rel}, rels) }
+
+// localTo lists the relations of the blocks that any of the given relations is in.
+func (m *model) localTo(set, rels []int) []int {
+	var out []int
+	for _, b := range m.split(rels, nil) {
+		for _, i := range set {
+			if slices.Contains(b.rels, i) {
+				out = append(out, b.rels...)
+				break
+			}
+		}
+	}
+	sort.Ints(out)
+	return slices.Compact(out)
+}
+
+// conflictIn finds a smallest set of relations, among those of a block, that cannot hold together.
+func (m *model) conflictIn(local []int, poses []geom.Pose) (c conflict) {
+	for _, set := range m.cancelling(local, poses) {
+		if m.consistent(set, poses) != nil {
+			continue // only in the first order
+		}
+		set = m.smallest(set, poses)
+		if len(c.set) == 0 || len(set) < len(c.set) {
+			c.set = set
+		}
+		if len(c.set) <= 2 {
+			return c
+		}
+	}
+	if len(c.set) > 0 {
+		return c
+	}
+	var tense []int
+	for _, i := range local {
+		if ms := m.sys.Miss(m.sys.Rels[i], poses); ms.MM > 1e-6 || ms.Deg > 1e-6 {
+			tense = append(tense, i)
+		}
+	}
+	for _, list := range [2][]int{tense, local} {
+		if len(list) > 0 && m.consistent(list, poses) == nil {
+			c.set = m.smallest(list, poses)
+			return c
+		}
+	}
+	return c
+}
+
+// mostCandidates is how many combinations of equations are looked into for a conflict.
+const mostCandidates = 6
+
+// cancelling lists sets of relations, the smallest first, of which a combination of equations cancels but not their misses:
+// such a set cannot hold together, as far as the first order goes.
+func (m *model) cancelling(local []int, poses []geom.Pose) [][]int {
+	e := newElimination(m, poses)
+	e.most = 10 * mostSpent
+	var sets [][]int
+	var amount []float64
+	for _, c := range e.cancelling(local) {
+		miss, size := 0.0, 0.0
+		var set []int
+		for _, w := range c {
+			if math.Abs(w.x) < 1e-6 {
+				continue
+			}
+			miss += w.x * e.refs[w.row].miss
+			size += w.x * w.x
+			set = append(set, e.refs[w.row].rel)
+		}
+		if math.Abs(miss) < 1e-5*math.Sqrt(size) {
+			continue
+		}
+		sort.Ints(set)
+		sets = append(sets, slices.Compact(set))
+		amount = append(amount, math.Abs(miss)/math.Sqrt(size))
+	}
+	order := make([]int, len(sets))
+	for i := range order {
+		order[i] = i
+	}
+	sort.SliceStable(order, func(x, y int) bool {
+		a, b := order[x], order[y]
+		if len(sets[a]) != len(sets[b]) {
+			return len(sets[a]) < len(sets[b])
+		}
+		return amount[a] > amount[b]
+	})
+	var out [][]int
+	for _, i := range order {
+		if len(out) < mostCandidates && !slices.ContainsFunc(out, func(o []int) bool { return slices.Equal(o, sets[i]) }) {
+			out = append(out, sets[i])
+		}
+	}
+	return out
+}
+
+// otherSets finds more sets, as small as the first, that the relation left out is in: without each other member in turn the
+// relation may still be at odds with the rest.
+func (m *model) otherSets(drop int, first, local []int, poses []geom.Pose) [][]int {
+	var out [][]int
+	if len(first) > 6 || len(local) > 400 {
+		return nil
+	}
+	known := [][]int{first}
+	rest := local
+	for _, i := range first {
+		if i != drop {
+			rest = without(rest, i)
+		}
+	}
+	for len(out)+1 < mostSets {
+		c := m.conflictIn(rest, poses)
+		if len(c.set) == 0 || len(c.set) > len(first) || !slices.Contains(c.set, drop) ||
+			slices.ContainsFunc(known, func(o []int) bool { return slices.Equal(o, c.set) }) {
+			break
+		}
+		out, known = append(out, c.set), append(known, c.set)
+		for _, i := range c.set {
+			if i != drop {
+				rest = without(rest, i)
+			}
+		}
 	}
 	return out
 }
@@ -107,45 +265,54 @@ func (m *model) failing(poses []geom.Pose, rels []int) int {
 
 // consistent solves a set of relations, warm and then from the start; it returns poses where all hold, or nil.
 func (m *model) consistent(rels []int, warm []geom.Pose) []geom.Pose {
-	if s := m.sys.SolveFrom(warm, rels, m.options(false)); s.Holds {
+	o := m.options(false)
+	o.Impatient = len(rels) > 100
+	s := m.sys.SolveFrom(warm, rels, o)
+	if s.Holds {
 		return s.Poses
 	}
-	if s := m.sys.SolveSubset(rels, m.options(len(rels) <= 40)); s.Holds {
+	if m.close(s, rels) {
+		return nil
+	}
+	o.Retry = len(rels) <= 40
+	if s := m.sys.SolveSubset(rels, o); s.Holds {
 		return s.Poses
 	}
 	return nil
 }
 
-// smallest finds a smallest set of relations that cannot hold together, starting from those that miss at the compromise.
-func (m *model) smallest(bad int, active []int, poses []geom.Pose) []int {
-	group := m.sys.Connected(bad, active)
-	var tense []int
-	for _, i := range group {
-		ms := m.sys.Miss(m.sys.Rels[i], poses)
-		if ms.MM > 1e-6 || ms.Deg > 1e-6 {
-			tense = append(tense, i)
+// close tells whether a compromise comes so near to holding, beside the size of the parts, that it is no matter of another
+// start: the relations just do not fit.
+func (m *model) close(s solve.Solution, rels []int) bool {
+	var buf [4]int
+	for _, i := range rels {
+		size := math.Inf(1)
+		for _, b := range m.sys.FreeBodies(m.sys.Rels[i], &buf) {
+			size = math.Min(size, m.sys.Bodies[b].Size)
+		}
+		if s.Miss[i].MM > 0.02*size || s.Miss[i].Deg > 1 {
+			return false
 		}
 	}
-	if len(tense) == 0 || m.consistent(tense, poses) != nil {
-		tense = group
-		if m.consistent(tense, poses) != nil {
-			return nil
-		}
-	}
+	return true
+}
+
+// smallest takes relations away, in several orders, until no more can go without the rest holding.
+func (m *model) smallest(list []int, poses []geom.Pose) []int {
 	orders := []func(a, b int) bool{
 		func(a, b int) bool { return a > b },
 		func(a, b int) bool { return a < b },
 		func(a, b int) bool { return m.asked[a] < m.asked[b] || m.asked[a] == m.asked[b] && a > b },
 		func(a, b int) bool { return m.asked[a] > m.asked[b] || m.asked[a] == m.asked[b] && a > b },
 	}
-	if len(tense) > 60 {
+	if len(list) > 60 {
 		orders = orders[:1]
 	}
 	var best []int
 	for _, less := range orders {
-		list := append([]int(nil), tense...)
-		sort.Slice(list, func(i, j int) bool { return less(list[i], list[j]) })
-		set := m.reduce(list, poses)
+		l := append([]int(nil), list...)
+		sort.Slice(l, func(i, j int) bool { return less(l[i], l[j]) })
+		set := m.reduce(l, poses)
 		if best == nil || len(set) < len(best) {
 			best = set
 		}
@@ -173,8 +340,9 @@ func (m *model) reduce(list []int, poses []geom.Pose) []int {
 	return list
 }
 
-// leaveOut picks the member of a conflicting set to go on without.
-func (m *model) leaveOut(set, active []int, poses []geom.Pose) (int, []geom.Pose) {
+// leaveOut picks the member of a conflicting set to go on without: one that lets all the rest of the block hold, or else
+// leaves the fewest relations that do not.
+func (m *model) leaveOut(set, local []int, poses []geom.Pose) int {
 	order := append([]int(nil), set...)
 	sort.Slice(order, func(i, j int) bool {
 		a, b := order[i], order[j]
@@ -183,30 +351,29 @@ func (m *model) leaveOut(set, active []int, poses []geom.Pose) (int, []geom.Pose
 		}
 		return a > b
 	})
-	bestLeft, best := math.MaxInt, order[0]
-	var bestPoses []geom.Pose
+	fewest, best := math.MaxInt, order[0]
 	for _, i := range order {
-		rest := without(active, i)
-		p := m.consistent(rest, poses)
-		if p != nil {
-			return i, p
+		rest := without(local, i)
+		if m.consistent(rest, poses) != nil {
+			return i
 		}
-		s := m.sys.SolveFrom(poses, rest, m.options(false))
+		s := m.sys.SolveFrom(poses, rest, solve.Options{MM: m.set.ToleranceMM, Deg: m.set.ToleranceDeg, Impatient: true})
 		n := 0
 		for _, k := range rest {
 			if !s.Miss[k].Within(m.set.ToleranceMM, m.set.ToleranceDeg) {
 				n++
 			}
 		}
-		if n < bestLeft {
-			bestLeft, best, bestPoses = n, i, s.Poses
+		if n < fewest {
+			fewest, best = n, i
 		}
 	}
-	return best, bestPoses
+	return best
 }
 
 // describe tells a conflicting set: each member's miss at the best compromise, and what would settle it.
-func (m *model) describe(set, active []int, poses []geom.Pose) Odds {
+func (m *model) describe(c conflict, active []int, poses []geom.Pose) Odds {
+	set := c.set
 	s := m.sys.SolveFrom(poses, set, m.options(false))
 	var o Odds
 	for _, i := range set {
@@ -214,14 +381,21 @@ func (m *model) describe(set, active []int, poses []geom.Pose) Odds {
 		o.Mates = append(o.Mates, id)
 		o.Misses = append(o.Misses, OddsMiss{id, s.Miss[i].MM, s.Miss[i].Deg})
 	}
+	for _, other := range c.others {
+		var ids []string
+		for _, i := range other {
+			ids = append(ids, m.mate[i].ID)
+		}
+		o.Also = append(o.Also, ids)
+	}
 	o.Remedies = m.remedies(set, active, poses)
 	return o
 }
 
 // remedies tries single changes, each on the whole assembly, and keeps those that bring the set to rest with the rest.
-// They come in the order a designer would weigh them: a value, an alignment, a ground, and last a relation given up.
+// They come in the order a designer would weigh them: a value, a held coordinate, an alignment, a ground, and last a relation given up.
 func (m *model) remedies(set, active []int, poses []geom.Pose) []Remedy {
-	var values, turns, grounds, drops []Remedy
+	var values, frees, turns, grounds, drops []Remedy
 	try := func(i int, r *solve.Relation) bool {
 		old := m.sys.Rels[i]
 		m.sys.Rels[i] = r
@@ -244,6 +418,11 @@ func (m *model) remedies(set, active []int, poses []geom.Pose) []Remedy {
 				}
 			}
 		}
+		for _, h := range r.Hold {
+			if try(i, r.Released(h.Of)) {
+				frees = append(frees, Remedy{Kind: "free", Mate: id, Coordinate: h.Of})
+			}
+		}
 		if r.HasSense() && try(i, r.Turned()) {
 			turns = append(turns, Remedy{Kind: "turn", Mate: id})
 		}
@@ -263,7 +442,7 @@ func (m *model) remedies(set, active []int, poses []geom.Pose) []Remedy {
 		}
 	}
 	out := []Remedy{}
-	for _, l := range [][]Remedy{values, turns, grounds, drops} {
+	for _, l := range [][]Remedy{values, frees, turns, grounds, drops} {
 		out = append(out, l...)
 	}
 	return out

@@ -58,12 +58,22 @@ func TestOnePitchAmongThirty(t *testing.T) {
 	if len(o.Mates) != 2 || !slices.Contains(o.Mates, "hole-17") {
 		t.Errorf("told as %v", o.Mates)
 	}
-	sum := 0.0
+	sum, other := 0.0, 0
 	for _, m := range o.Misses {
 		sum += m.MM
+		if m.ID != "hole-17" {
+			fmt.Sscanf(m.ID, "hole-%d", &other)
+		}
 	}
-	if math.Abs(sum-0.3) > 0.02 { // two axes held parallel share the mismatch between them
-		t.Errorf("misses add up to %g mm", sum)
+	// two axes held parallel share the mismatch of their pitch between them: hole 17 was moved along x
+	dx, dy := 20*float64(17%6-other%6), 20*float64(17/6-other/6)
+	if pitch := math.Abs(math.Hypot(dx+0.3, dy) - math.Hypot(dx, dy)); math.Abs(sum-pitch) > 1e-4 {
+		t.Errorf("misses add up to %g mm, the pitch to hole %d differs by %g", sum, other, pitch)
+	}
+	for _, also := range o.Also {
+		if len(also) != 2 || !slices.Contains(also, "hole-17") {
+			t.Errorf("also told as %v", also)
+		}
 	}
 	if !slices.ContainsFunc(o.Remedies, func(y account.Remedy) bool { return y.Kind == "suppress" && y.Mate == "hole-17" }) {
 		t.Errorf("remedies %+v", o.Remedies)

@@ -145,6 +145,7 @@ type Tolerance struct {
 type Odds struct {
 	Mates    []string   `json:"mates"`
 	Misses   []OddsMiss `json:"miss"`
+	Also     [][]string `json:"also,omitempty"` // other smallest sets of the same conflict
 	Remedies []Remedy   `json:"remedies"`
 }
 
@@ -157,7 +158,7 @@ type OddsMiss struct {
 
 // Remedy is one change that settles a conflict.
 type Remedy struct {
-	Kind       string   `json:"kind"` // suppress, set, turn, unground
+	Kind       string   `json:"kind"` // suppress, set, turn, unground, free
 	Mate       string   `json:"mate,omitempty"`
 	Component  string   `json:"component,omitempty"`
 	Coordinate string   `json:"coordinate,omitempty"`

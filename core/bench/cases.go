@@ -143,3 +143,31 @@ func Lattice(n int) *assembly.Document {
 	}
 	return document(ps, a)
 }
+
+// Conflict is a pile of plates on dowels with one hole, in the middle of it all, drilled 0.3 mm off.
+func Conflict(plates int) *assembly.Document {
+	d := Pile(plates)
+	off := *d.Parts["plate"]
+	off.Features = map[string]part.Feature{}
+	for n, f := range d.Parts["plate"].Features {
+		off.Features[n] = f
+	}
+	h := off.Features["h1"]
+	h.O = h.O.Add(geom.V(0.3, 0, 0))
+	off.Features["h1"] = h
+	d.Parts["odd plate"] = &off
+	d.PartOrder = append(d.PartOrder, "odd plate")
+	d.Assemblies["main"].Component(fmt.Sprint("plate", plates/2)).Part = "odd plate"
+	return d
+}
+
+// ConflictChain is a scissor lift with one bar 0.3 mm too short between its pins.
+func ConflictChain(stages int) *assembly.Document {
+	d := Scissor(stages)
+	off := *d.Parts["bar"]
+	off.Features = map[string]part.Feature{"a": frame(geom.V(-50, 0, 0)), "m": frame(geom.V(0.1, 0.2, 0.1)), "b": frame(geom.V(49.7, 0, 0))}
+	d.Parts["odd bar"] = &off
+	d.PartOrder = append(d.PartOrder, "odd bar")
+	d.Assemblies["main"].Component(fmt.Sprint("q", stages/2)).Part = "odd bar"
+	return d
+}

@@ -10,6 +10,8 @@ import (
 type Options struct {
 	MM, Deg float64 // what counts as holding
 	Retry   bool    // try other starts before giving up
+	// Impatient gives up where the residual hardly falls any more; it is for sets that are likely to conflict.
+	Impatient bool
 }
 
 // Solution is a set of poses and what they leave unsatisfied.
@@ -91,7 +93,7 @@ func (s *System) groupsOf(some, rels []int) []group {
 }
 
 func (s *System) settleGroup(g group, poses []geom.Pose, o Options) bool {
-	s.newton(g.bodies, g.rels, poses, effort{iterations: 80})
+	s.newton(g.bodies, g.rels, poses, effort{iterations: 80, impatient: o.Impatient})
 	if s.hold(g.rels, poses, o) || !o.Retry || len(g.bodies) == 0 {
 		return s.hold(g.rels, poses, o)
 	}

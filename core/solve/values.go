@@ -2,6 +2,7 @@ package solve
 
 import (
 	"math"
+	"slices"
 
 	"setfast/core/geom"
 )
@@ -63,4 +64,11 @@ func (r *Relation) HasSense() bool {
 		return r.A.F.Kind == "plane" && r.B.F.Kind == "plane"
 	}
 	return IsJoint(r.Type) && r.Type != "spherical"
+}
+
+// Released is a copy of a joint that no longer holds a coordinate.
+func (r *Relation) Released(of string) *Relation {
+	c := *r
+	c.Hold = slices.DeleteFunc(slices.Clone(r.Hold), func(h Hold) bool { return h.Of == of })
+	return &c
 }
