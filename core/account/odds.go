@@ -388,13 +388,13 @@ func (m *model) describe(c conflict, active []int, poses []geom.Pose) Odds {
 		}
 		o.Also = append(o.Also, ids)
 	}
-	o.Remedies = m.remedies(set, active, poses)
+	o.Remedies = m.remedies(set, active, poses, !m.close(s, set))
 	return o
 }
 
 // remedies tries single changes, each on the whole assembly, and keeps those that bring the set to rest with the rest.
-// They come in the order a designer would weigh them: a value, a held coordinate, an alignment, a ground, and last a relation given up.
-func (m *model) remedies(set, active []int, poses []geom.Pose) []Remedy {
+// An alignment is worth turning only where the set is far from holding. They come in the order a designer would weigh them: a value, a held coordinate, an alignment, a ground, and last a relation given up.
+func (m *model) remedies(set, active []int, poses []geom.Pose, far bool) []Remedy {
 	var values, frees, turns, grounds, drops []Remedy
 	try := func(i int, r *solve.Relation) bool {
 		old := m.sys.Rels[i]
@@ -423,7 +423,7 @@ func (m *model) remedies(set, active []int, poses []geom.Pose) []Remedy {
 				frees = append(frees, Remedy{Kind: "free", Mate: id, Coordinate: h.Of})
 			}
 		}
-		if r.HasSense() && try(i, r.Turned()) {
+		if far && r.HasSense() && try(i, r.Turned()) {
 			turns = append(turns, Remedy{Kind: "turn", Mate: id})
 		}
 	}
