@@ -20,6 +20,11 @@ func Check(doc *assembly.Document, clock Clock) (*Report, error) {
 
 // CheckRoot judges one assembly of a document and everything below it, lowest first, each once.
 func CheckRoot(doc *assembly.Document, root string, clock Clock) (*Report, error) {
+	return checkWith(doc, root, clock, nil)
+}
+
+// checkWith shows each model, when it is judged, to whoever wants to go on with it.
+func checkWith(doc *assembly.Document, root string, clock Clock, show func(string, *model, settled, *nullspace)) (*Report, error) {
 	if loop := doc.Loops(); loop != nil {
 		return nil, assembly.Faultf("assemblies", "an assembly contains itself: %s", strings.Join(loop, " > "))
 	}
@@ -54,7 +59,11 @@ func CheckRoot(doc *assembly.Document, root string, clock Clock) (*Report, error
 		if err != nil {
 			return err
 		}
-		res, err := m.judge(lap(clock, tm))
+		res, err := m.judge(lap(clock, tm), func(st settled, n *nullspace) {
+			if show != nil {
+				show(name, m, st, n)
+			}
+		})
 		if err != nil {
 			return fmt.Errorf("assembly %q: %w", name, err)
 		}

@@ -9,7 +9,7 @@ import (
 )
 
 // judge solves the assembly and takes its account.
-func (m *model) judge(sw *stopwatch) (*Result, error) {
+func (m *model) judge(sw *stopwatch, show func(settled, *nullspace)) (*Result, error) {
 	res := &Result{
 		Components: make(map[string]Placed, len(m.comps)), Measures: map[string]any{}, Drives: map[string]*DriveRun{},
 		Lines: []Line{}, Motions: []Motion{}, Groups: []DoubledGroup{}, Odds: []Odds{}, BlockedBy: []BlockedEntry{},
@@ -25,6 +25,7 @@ func (m *model) judge(sw *stopwatch) (*Result, error) {
 	m.classify(n, st, res)
 	res.Groups = append(res.Groups, m.doubled(st)...)
 	m.notes(st, res)
+	show(st, n)
 	res.Verdict = verdict(res)
 	sw.to(&sw.t.Account)
 	if err := m.measures(st, res); err != nil {

@@ -1,15 +1,18 @@
 package bench
 
 import (
+	"math"
 	"math/rand/v2"
 	"os"
 	"runtime/debug"
+	"slices"
 	"testing"
 
 	"gonum.org/v1/gonum/mat"
 
 	"setfast/core/account"
 	"setfast/core/assembly"
+	"setfast/core/geom"
 )
 
 // TestMain collects garbage as seldom as the program does (cmd/setfast).
@@ -73,6 +76,43 @@ func TestCases(t *testing.T) {
 		r := rep.Assemblies["main"]
 		if r.Opening != 6*c.free || r.Left != c.left || len(r.Odds) > 0 || r.Residual.MM > 1e-7 || r.Shaky > 0 {
 			t.Errorf("%s: opening %d, left %d (want %d), %d relations, residual %v, %v", c.name, r.Opening, r.Left, c.left, len(c.doc.Assemblies["main"].Mates), r.Residual, r.Verdict)
+		}
+	}
+}
+
+// BenchmarkTug pulls one part of a mechanism of 100 bodies around in a small circle, one move of the pointer each time.
+func BenchmarkTug(b *testing.B) {
+	for _, c := range []struct {
+		name string
+		doc  *assembly.Document
+		part string
+	}{{"scissor", Scissor(50), "q40"}, {"lattice", Lattice(7), "H3,7"}} {
+		b.Run(c.name, func(b *testing.B) {
+			l, err := account.Open(c.doc, "main")
+			if err != nil {
+				b.Fatal(err)
+			}
+			i := slices.Index(l.Names(), c.part)
+			if err := l.Grab(i, geom.V(0, 0, 0)); err != nil {
+				b.Fatal(err)
+			}
+			at := l.Poses()[i].O
+			n := 0
+			for b.Loop() {
+				n++
+				a := float64(n) / 30
+				l.To(at.Add(geom.V(3*math.Cos(a)-3, 3*math.Sin(a), 0)))
+			}
+			b.ReportMetric(float64(len(l.Names())), "bodies")
+		})
+	}
+}
+
+func BenchmarkConflict1000(b *testing.B) {
+	for b.Loop() {
+		rep, err := account.Check(Conflict(143), nil)
+		if err != nil || len(rep.Assemblies["main"].Odds) != 2 {
+			b.Fatal("the conflicts are not told: ", err)
 		}
 	}
 }

@@ -46,7 +46,11 @@ func FrameOf(o, z, x Vec) Frame {
 
 // At places a frame of a body in the assembly.
 func (f Frame) At(p Pose) Frame {
-	return Frame{p.Point(f.O), p.Dir(f.X), p.Dir(f.Y), p.Dir(f.Z)}
+	x, y, z := p.Q.Axes() // once for all four
+	at := func(v Vec) Vec {
+		return Vec{x.X*v.X + y.X*v.Y + z.X*v.Z, x.Y*v.X + y.Y*v.Y + z.Y*v.Z, x.Z*v.X + y.Z*v.Y + z.Z*v.Z}
+	}
+	return Frame{p.O.Add(at(f.O)), at(f.X), at(f.Y), at(f.Z)}
 }
 
 // Flipped is the frame turned by half a turn about its x.

@@ -28,6 +28,16 @@ func (q Quat) Rotate(v Vec) Vec {
 	return v.AddScaled(q.W, t).Add(u.Cross(t))
 }
 
+// Axes gives the directions that x, y and z are turned to.
+func (q Quat) Axes() (x, y, z Vec) {
+	xx, yy, zz := q.X*q.X, q.Y*q.Y, q.Z*q.Z
+	xy, xz, yz := q.X*q.Y, q.X*q.Z, q.Y*q.Z
+	wx, wy, wz := q.W*q.X, q.W*q.Y, q.W*q.Z
+	return Vec{1 - 2*(yy+zz), 2 * (xy + wz), 2 * (xz - wy)},
+		Vec{2 * (xy - wz), 1 - 2*(xx+zz), 2 * (yz + wx)},
+		Vec{2 * (xz + wy), 2 * (yz - wx), 1 - 2*(xx+yy)}
+}
+
 // Norm is the quaternion's length.
 func (q Quat) Norm() float64 { return math.Sqrt(q.W*q.W + q.X*q.X + q.Y*q.Y + q.Z*q.Z) }
 

@@ -99,7 +99,9 @@ func (r *Relation) coordinate(row *Row, of string, a, b *view) (float64, bool) {
 
 // ReadCoordinate gives a joint coordinate at the given poses (mm or radians) and how it changes with the bodies' motion.
 func (s *System) ReadCoordinate(r *Relation, of string, poses []geom.Pose) (float64, Row) {
-	a, b := s.look(&r.A, poses), s.look(&r.B, poses)
+	var a, b view
+	s.look(&a, &r.A, poses)
+	s.look(&b, &r.B, poses)
 	if r.flipB {
 		b.Frame = b.Frame.Flipped()
 	}

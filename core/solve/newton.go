@@ -17,28 +17,34 @@ const (
 // effort is how hard to try.
 type effort struct {
 	iterations int
-	impatient  bool // give up where the residual hardly falls: another set of bodies will be tried
+	impatient  bool    // give up where the residual hardly falls: another set of bodies will be tried
+	rest       float64 // mm: enough, where it is more than rounding
 }
 
 // newton brings the given relations to rest by moving the given bodies: damped Gauss–Newton steps. Poses are changed in
 // place. It returns the largest residual left, in mm.
 func (s *System) newton(bodies []int, rels []*Relation, poses []geom.Pose, e effort) float64 {
-	w := s.worker()
-	switch {
-	case len(bodies) == 0 || len(rels) == 0:
-		return s.worst(rels, poses)
-	case len(bodies) == 1:
-		w.begin(s, bodies, rels, nil)
-	default:
-		w.begin(s, bodies, rels, newPattern(len(bodies), w.neighbours(s, bodies, rels)))
+	var p *pattern
+	if len(bodies) > 1 && len(rels) > 0 {
+		p = newPattern(len(bodies), s.worker().neighbours(s, bodies, rels))
 	}
+	return s.newtonOn(p, bodies, rels, poses, e)
+}
+
+// newtonOn does the same with a pattern made before.
+func (s *System) newtonOn(p *pattern, bodies []int, rels []*Relation, poses []geom.Pose, e effort) float64 {
+	if len(bodies) == 0 || len(rels) == 0 {
+		return s.worst(rels, poses)
+	}
+	w := s.worker()
+	w.begin(s, bodies, rels, p)
 	defer w.end()
 	f, worst := w.linearise(poses)
 	fresh := true // the equations are linearised at these poses
 	lambda := dampStart
 	small := 0
 	past := [4]float64{math.Inf(1), math.Inf(1), math.Inf(1), math.Inf(1)}
-	for iter := 0; iter < e.iterations && worst > atRest; iter++ {
+	for iter := 0; iter < e.iterations && worst > math.Max(atRest, e.rest); iter++ {
 		ok := false
 		var fNew, worstNew float64
 		for try := 0; try < 14; try++ {

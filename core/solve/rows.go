@@ -118,6 +118,8 @@ func (r *Row) scale(s float64) {
 type Rows struct {
 	list []Row
 	only int // the one body whose motion counts, or −1
+
+	a, b, c view // the features at hand
 }
 
 func (rs *Rows) add(angular bool) *Row {

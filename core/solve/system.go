@@ -108,20 +108,23 @@ func (s *System) Measure() {
 	}
 }
 
-func (s *System) look(f *Feat, poses []geom.Pose) view {
+// look sets v to a feature where its body stands now.
+func (s *System) look(v *view, f *Feat, poses []geom.Pose) {
+	v.across = nil
+	v.body = -1
 	if f.Body < 0 {
-		return view{body: -1, Frame: f.Frame}
+		v.Frame = f.Frame
+		return
 	}
 	b := &s.Bodies[f.Body]
-	p := poses[f.Body]
-	v := view{body: f.Body, Frame: f.Frame.At(p)}
+	p := &poses[f.Body]
+	v.Frame = f.Frame.At(*p)
 	if b.Fixed {
-		v.body = -1
-		return v
+		return
 	}
+	v.body = f.Body
 	v.c = p.Point(b.Centre)
 	v.invSize = 1 / b.Size
-	return v
 }
 
 // stand makes the view one that does not move, unless its body is the one in question.
@@ -152,10 +155,12 @@ func (s *System) evalFor(r *Relation, poses []geom.Pose, out *Rows) []Row {
 		s.coupled(r, poses, out)
 		return out.list
 	}
-	a, b := s.look(&r.A, poses), s.look(&r.B, poses)
-	var c view
+	// the views are kept with the rows, lest each evaluation allocate them
+	a, b, c := &out.a, &out.b, &out.c
+	s.look(a, &r.A, poses)
+	s.look(b, &r.B, poses)
 	if r.HasAbout {
-		c = s.look(&r.About, poses)
+		s.look(c, &r.About, poses)
 		c.stand(out.only)
 	}
 	a.stand(out.only)
@@ -163,10 +168,10 @@ func (s *System) evalFor(r *Relation, poses []geom.Pose, out *Rows) []Row {
 	if r.flipB {
 		b.Frame = b.Frame.Flipped()
 	}
-	r.rows(r, out, &a, &b, &c)
+	r.rows(r, out, a, b, c)
 	for _, h := range r.Hold {
 		row := out.add(false)
-		v, ang := r.coordinate(row, h.Of, &a, &b)
+		v, ang := r.coordinate(row, h.Of, a, b)
 		d := v - h.Value
 		if ang {
 			d = Wrap(d)

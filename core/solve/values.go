@@ -9,7 +9,9 @@ import (
 
 // ReadValue gives what a relation's value would have to be to hold where the bodies stand: mm or degrees.
 func (s *System) ReadValue(r *Relation, poses []geom.Pose) (float64, bool) {
-	a, b := s.look(&r.A, poses), s.look(&r.B, poses)
+	var a, b view
+	s.look(&a, &r.A, poses)
+	s.look(&b, &r.B, poses)
 	var rs Rows
 	switch r.Type {
 	case "distance":
@@ -20,7 +22,8 @@ func (s *System) ReadValue(r *Relation, poses []geom.Pose) (float64, bool) {
 		return rows[len(rows)-1].R + r.Value, true
 	case "angle":
 		if r.HasAbout {
-			c := s.look(&r.About, poses)
+			var c view
+			s.look(&c, &r.About, poses)
 			var row Row
 			return row.turnAbout(&c, c.Z, &a, a.Z, &b, b.Z) * 180 / math.Pi, true
 		}

@@ -1,0 +1,212 @@
+package account
+
+import (
+	"fmt"
+	"maps"
+	"slices"
+
+	"setfast/core/assembly"
+	"setfast/core/geom"
+	"setfast/core/solve"
+)
+
+// Live is a solved assembly whose parts can be pulled about, relations kept: what a designer does to feel what is loose.
+type Live struct {
+	m     *model
+	st    settled
+	moves []bool // per body: it moves in some freedom
+	pull  *solve.Pull
+	rels  []int // of the pull
+	lims  []limited
+}
+
+// Open solves an assembly of a document for pulling.
+func Open(doc *assembly.Document, root string) (*Live, error) {
+	var l *Live
+	_, err := checkWith(doc, root, nil, func(name string, m *model, st settled, n *nullspace) {
+		if name != root {
+			return
+		}
+		l = &Live{m: m, st: st, moves: make([]bool, len(m.sys.Bodies))}
+		for b := range l.moves {
+			l.moves[b] = len(n.of[b]) > 0
+		}
+	})
+	if err != nil {
+		return nil, err
+	}
+	l.st.poses = slices.Clone(l.st.poses)
+	return l, nil
+}
+
+// Names lists the components, in the order of Poses.
+func (l *Live) Names() []string {
+	var n []string
+	for _, c := range l.m.comps {
+		n = append(n, c.Name)
+	}
+	return n
+}
+
+// Poses are where the components stand now.
+func (l *Live) Poses() []geom.Pose { return l.st.poses }
+
+// Movable tells whether a component has any freedom left.
+func (l *Live) Movable(i int) bool { return i >= 0 && i < len(l.moves) && l.moves[i] }
+
+// Grab takes hold of a component at a point of its own frame.
+func (l *Live) Grab(i int, point geom.Vec) error {
+	if i < 0 || i >= len(l.m.comps) {
+		return fmt.Errorf("there is no component %d", i)
+	}
+	l.pull = nil
+	if !l.moves[i] {
+		return fmt.Errorf("%s cannot move", l.m.comps[i].Name)
+	}
+	bodies, rels := l.around(i)
+	l.rels, l.lims = rels, nil
+	var list []*solve.Relation
+	for k, r := range rels {
+		rel := l.m.sys.Rels[r]
+		list = append(list, rel)
+		for _, c := range rel.Coordinates {
+			lim, ok := l.m.mate[r].Limits[c.Name]
+			if !ok {
+				continue
+			}
+			v := l.m.read(rel, c.Name, l.st.poses)
+			if c.Angular {
+				v = nearestTurn(v, lim)
+			}
+			l.lims = append(l.lims, limited{k, c.Name, c.Angular, lim, v})
+		}
+	}
+	l.pull = l.m.sys.NewPull(bodies, list, i, point)
+	return nil
+}
+
+// around is what may move when a component is pulled: the bodies it is tied to through bodies that move, and those that
+// are in a block with them.
+func (l *Live) around(i int) (bodies, rels []int) {
+	in := map[int]bool{i: true}
+	taken := map[int]bool{}
+	var buf [4]int
+	for grown := true; grown; {
+		grown = false
+		for k, bl := range l.m.blocks {
+			if taken[k] {
+				continue
+			}
+			hit, moves := false, false
+			for _, r := range bl.rels {
+				for _, b := range l.m.sys.FreeBodies(l.m.sys.Rels[r], &buf) {
+					hit = hit || in[b] && l.moves[b]
+					moves = moves || l.moves[b]
+				}
+			}
+			if !hit || !moves {
+				continue
+			}
+			taken[k], grown = true, true
+			for _, r := range bl.rels {
+				for _, b := range l.m.sys.FreeBodies(l.m.sys.Rels[r], &buf) {
+					if b != bl.root || l.moves[b] {
+						in[b] = true
+					}
+				}
+			}
+		}
+	}
+	for k := range taken {
+		rels = append(rels, l.m.blocks[k].rels...)
+	}
+	slices.Sort(rels)
+	return slices.Sorted(maps.Keys(in)), rels
+}
+
+// subSteps bounds the work of one move of the pointer; what is not reached is reached by the next.
+const subSteps = 4
+
+// To pulls toward a target in the assembly's frame and returns how far the point is from it, in mm. Joint limits hold.
+func (l *Live) To(target geom.Vec) float64 {
+	if l.pull == nil {
+		return 0
+	}
+	reach := l.pull.Reach()
+	left := 0.0
+	for range subSteps {
+		was := slices.Clone(l.st.poses)
+		var whole, ok bool
+		left, whole, ok = l.pull.To(l.st.poses, target, reach)
+		if ok && !l.withinLimits(target, reach, &left) {
+			copy(l.st.poses, was)
+			ok = false
+		}
+		if !ok {
+			reach /= 4 // a smaller step may stay on the branch
+			continue
+		}
+		l.m.sys.Track(l.st.poses)
+		for i := range l.lims {
+			l.lims[i].value = l.coordinate(&l.lims[i])
+		}
+		if whole {
+			break
+		}
+	}
+	return left
+}
+
+// coordinate reads a limited coordinate on from its last value.
+func (l *Live) coordinate(x *limited) float64 {
+	v := l.m.read(l.m.sys.Rels[l.rels[x.rel]], x.of, l.st.poses)
+	if x.angular {
+		for v-x.value > 180 {
+			v -= 360
+		}
+		for v-x.value < -180 {
+			v += 360
+		}
+	}
+	return v
+}
+
+// withinLimits holds coordinates that went past their limits there, and pulls again.
+func (l *Live) withinLimits(target geom.Vec, reach float64, left *float64) bool {
+	old := map[int]*solve.Relation{}
+	defer func() {
+		for k, r := range old {
+			l.pull.Replace(k, r)
+		}
+	}()
+	const eps = 1e-7
+	for range len(l.lims) + 1 {
+		over := false
+		for i := range l.lims {
+			x := &l.lims[i]
+			v := l.coordinate(x)
+			end := v
+			switch {
+			case x.r.Lo != nil && v < *x.r.Lo-eps:
+				end = *x.r.Lo
+			case x.r.Hi != nil && v > *x.r.Hi+eps:
+				end = *x.r.Hi
+			default:
+				continue
+			}
+			over = true
+			r := l.m.sys.Rels[l.rels[x.rel]]
+			if o := l.pull.Replace(x.rel, held(r, x.of, end)); old[x.rel] == nil {
+				old[x.rel] = o
+			}
+		}
+		if !over {
+			return true
+		}
+		var ok bool
+		if *left, _, ok = l.pull.To(l.st.poses, target, reach); !ok {
+			return false
+		}
+	}
+	return false
+}
