@@ -4,6 +4,7 @@ import (
 	"context"
 	"encoding/json"
 	"fmt"
+	"math"
 	"slices"
 	"strings"
 
@@ -18,23 +19,24 @@ import (
 
 // Act is what a user does on the Bench. Do names it.
 type Act struct {
-	Do     string   `json:"do"`
-	Base   int64    `json:"base"` // the state it was done on
-	Name   string   `json:"name"` // of a component or a relation
-	To     string   `json:"to"`
-	Items  []string `json:"items"` // keys of parts and assemblies to place
-	Type   string   `json:"type"`
-	Put    string   `json:"put"` // reference
-	On     string   `json:"on"`
-	Sense  string   `json:"sense"`
-	Value  *float64 `json:"value"`
-	Text   string   `json:"text"` // a value written as an expression
-	Lo     *float64 `json:"lo"`
-	Hi     *float64 `json:"hi"`
-	Index  int      `json:"index"`
-	Remedy int      `json:"remedy"`
-	Flag   bool     `json:"flag"`
-	Mean   bool     `json:"mean"` // a new joint's motion is wanted
+	Do     string               `json:"do"`
+	Base   int64                `json:"base"` // the state it was done on
+	Name   string               `json:"name"` // of a component or a relation
+	To     string               `json:"to"`
+	Items  []string             `json:"items"` // keys of parts and assemblies to place
+	Type   string               `json:"type"`
+	Put    string               `json:"put"` // reference
+	On     string               `json:"on"`
+	Sense  string               `json:"sense"`
+	Value  *float64             `json:"value"`
+	Text   string               `json:"text"` // a value written as an expression
+	Lo     *float64             `json:"lo"`
+	Hi     *float64             `json:"hi"`
+	Index  int                  `json:"index"`
+	Remedy int                  `json:"remedy"`
+	Flag   bool                 `json:"flag"`
+	Mean   bool                 `json:"mean"`  // a new joint's motion is wanted
+	Poses  map[string]edit.Pose `json:"poses"` // of parts that were pulled about
 }
 
 // Do carries an act out as one line of the log.
@@ -186,6 +188,8 @@ func (a *App) edit(ctx context.Context, j *Judged, act Act) (edit.Edit, string, 
 		return edit.Edit{Op: "unplan", At: &i}, "withdraw a planned motion", nil
 	case "remedy":
 		return a.remedy(j, act)
+	case "park":
+		return a.park(asm, act)
 	case "title":
 		return edit.Edit{Op: "title", Name: strings.TrimSpace(act.Name), To: strings.TrimSpace(act.To)}, "name the assembly " + act.To, nil
 	case "held":
@@ -474,4 +478,37 @@ func (a *App) Export(ctx context.Context, id int64) ([]byte, error) {
 		doc.Parts[k] = &p
 	}
 	return format.Write(doc)
+}
+
+// Bare is the assembly as a document that solves by itself, for the core in the browser.
+func (a *App) Bare(ctx context.Context, id int64) ([]byte, error) {
+	doc, _, err := a.Document(ctx, id, nil)
+	if err != nil {
+		return nil, err
+	}
+	return format.Write(format.Bare(doc))
+}
+
+// park keeps parts where they were pulled to.
+func (a *App) park(asm *assembly.Assembly, act Act) (edit.Edit, string, error) {
+	if len(act.Poses) == 0 {
+		return edit.Edit{}, "", userErr("nothing was moved")
+	}
+	e := edit.Edit{Op: "move", Poses: map[string]edit.Pose{}}
+	for name, p := range act.Poses {
+		c := asm.Component(name)
+		if c == nil {
+			return e, "", userErr("there is no %q here any more", name)
+		}
+		if c.Grounded {
+			continue
+		}
+		for _, x := range append(p.Origin[:], p.Quaternion[:]...) {
+			if math.IsNaN(x) || math.Abs(x) > 1e7 {
+				return e, "", userErr("%s was not moved to a place in space", name)
+			}
+		}
+		e.Poses[name] = p
+	}
+	return e, "park " + act.Name, nil
 }

@@ -596,6 +596,15 @@ func (s *Server) swing(c *echo.Context, n int64) error {
 	return c.JSON(http.StatusOK, map[string]any{"names": names, "poses": j.Result.Swing(k)})
 }
 
+// bare gives the document that the core in the browser opens.
+func (s *Server) bare(c *echo.Context, n int64) error {
+	data, err := s.app.Bare(c.Request().Context(), n)
+	if err != nil {
+		return err
+	}
+	return c.Blob(http.StatusOK, "application/json", data)
+}
+
 func (s *Server) export(c *echo.Context, n int64) error {
 	ctx := c.Request().Context()
 	a, err := s.app.Store.Assembly(ctx, n)

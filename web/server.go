@@ -28,8 +28,9 @@ var templateFiles embed.FS
 //go:embed static
 var staticFiles embed.FS
 
-// policy lets the pages use what this server sends and nothing else.
-const policy = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' blob: data:; font-src 'self'; connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'"
+// policy lets the pages use what this server sends and nothing else. WebAssembly, which the core in the worker is, counts as
+// evaluated code to browsers and has a word of its own.
+const policy = "default-src 'none'; script-src 'self' 'wasm-unsafe-eval'; worker-src 'self'; style-src 'self'; img-src 'self' blob: data:; font-src 'self'; connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'"
 
 // Server serves the interface.
 type Server struct {
@@ -85,6 +86,7 @@ func New(a *app.App, log *slog.Logger) (*Server, error) {
 	e.POST("/a/:asm/try", on("asm", s.try))
 	e.GET("/a/:asm/swing/:k", on("asm", s.swing))
 	e.GET("/a/:asm/export", on("asm", s.export))
+	e.GET("/a/:asm/bare", on("asm", s.bare))
 	e.GET("/healthz", func(c *echo.Context) error {
 		if err := a.Store.Ping(c.Request().Context()); err != nil {
 			return echo.NewHTTPError(http.StatusServiceUnavailable, "the database does not answer")

@@ -1,4 +1,4 @@
-// Command bundle makes web/static/dist/app.js from web/src and the packages of web/package-lock.json. Run it in web/ after
+// Command bundle makes app.js and the core's two modules in web/static/dist from web/src and the packages of web/package-lock.json. Run it in web/ after
 // npm ci: go run ./bundle
 package main
 
@@ -11,7 +11,8 @@ import (
 
 func main() {
 	r := api.Build(api.BuildOptions{
-		EntryPoints: []string{"src/main.js"}, Outfile: "static/dist/app.js", Bundle: true, Write: true,
+		EntryPointsAdvanced: []api.EntryPoint{{InputPath: "src/main.js", OutputPath: "app"}, {InputPath: "src/core-worker.js", OutputPath: "core-worker"}, {InputPath: "src/core.js", OutputPath: "core"}},
+		Outdir:              "static/dist", Bundle: true, Write: true,
 		MinifyWhitespace: true, MinifyIdentifiers: true, MinifySyntax: true,
 		Format: api.FormatESModule, Target: api.ES2022, LegalComments: api.LegalCommentsEndOfFile, Charset: api.CharsetUTF8,
 	})

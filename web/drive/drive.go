@@ -143,6 +143,33 @@ func (p *Page) MoveTo(x, y float64) error {
 	return p.settle()
 }
 
+// Drag presses the mouse at the first place, moves it through the others and lets go at the last.
+func (p *Page) Drag(places ...[2]float64) error {
+	first, last := places[0], places[len(places)-1]
+	if err := p.MoveTo(first[0], first[1]); err != nil {
+		return err
+	}
+	if err := p.mouse(input.DispatchMouseEventTypeMousePressed, first); err != nil {
+		return err
+	}
+	for _, at := range places[1:] {
+		if err := p.mouse(input.DispatchMouseEventTypeMouseMoved, at); err != nil {
+			return err
+		}
+	}
+	return p.mouse(input.DispatchMouseEventTypeMouseReleased, last)
+}
+
+// mouse sends an event of the left button and waits for a picture.
+func (p *Page) mouse(what input.DispatchMouseEventType, at [2]float64) error {
+	ctx, cancel := p.within(10 * time.Second)
+	defer cancel()
+	if err := chromedp.Do(ctx, chromedp.MouseEvent(what, at[0], at[1], chromedp.ButtonLeft)); err != nil {
+		return err
+	}
+	return p.settle()
+}
+
 // settle waits for two pictures.
 func (p *Page) settle() error {
 	if _, err := Eval[chromedp.Void](p, `window.__drawn = 0, requestAnimationFrame(() => requestAnimationFrame(() => { window.__drawn = 1; }))`); err != nil {

@@ -1,6 +1,7 @@
 // The Bench: joins the stage, the account and the sentence.
 import { Stage } from "./stage.js";
 import { Sentence, words, number } from "./sentence.js";
+import { Tug } from "./tug.js";
 
 export async function bench(asm) {
   const $ = (s) => document.querySelector(s);
@@ -40,6 +41,7 @@ export async function bench(asm) {
     await stage.show(s, keepView && !first);
     if (s.said) tell(s.said);
     document.body.dataset.seq = s.seq;
+    if (tug.on && !tug.held) tug.ready();
   }
 
   // place remembers what had the focus in the account, so that it is there again after the account is written anew.
@@ -74,6 +76,22 @@ export async function bench(asm) {
     try { sentence.clear(); await take(await call(which, { base: state.seq }), true); } catch (e) { tell(e.message, true); if (e.status === 409) await take(await call("state", null, "GET"), true); } finally { busy = false; }
   }
 
+  // --- pulling parts about ---
+  const tug = new Tug({
+    asm, stage, view, tell, state: () => state,
+    park: (name, poses) => act({ do: "park", name, poses }),
+    restore: () => stage.goTo(Object.fromEntries(state.components.map((c) => [c.name, c.pose]))),
+    shown: (on) => { $('[data-act="tug"]').setAttribute("aria-pressed", on); cands = []; showUnder(); if (on) tell("Pull a part to see what it can do. Escape ends it."); },
+  });
+  view.addEventListener("pointerdown", (e) => {
+    if (!tug.on || e.button !== 0) return;
+    const r = view.getBoundingClientRect();
+    if (tug.take(e.clientX - r.left, e.clientY - r.top)) { e.stopPropagation(); if (tug.held) view.setPointerCapture(e.pointerId); }
+  }, true);
+  view.addEventListener("pointermove", (e) => { if (tug.held) { const r = view.getBoundingClientRect(); tug.move(e.clientX - r.left, e.clientY - r.top); } }, true);
+  view.addEventListener("pointerup", () => tug.letGo(true), true);
+  view.addEventListener("pointercancel", () => tug.letGo(false), true);
+
   // --- picking on the stage ---
   function current() {
     const c = cands[at]; if (!c) return null;
@@ -91,6 +109,12 @@ export async function bench(asm) {
   }
   let looking = false;
   view.addEventListener("pointermove", (e) => {
+    if (tug.on && !e.buttons) {
+      const r = view.getBoundingClientRect(), says = tug.says(e.clientX - r.left, e.clientY - r.top);
+      under.hidden = !says; under.textContent = says;
+      view.classList.toggle("canpull", says.endsWith("pull"));
+      return;
+    }
     if (e.buttons) { under.hidden = true; stage.setHover(null); return; }
     const r = view.getBoundingClientRect();
     mouse = [e.clientX - r.left, e.clientY - r.top];
@@ -108,7 +132,7 @@ export async function bench(asm) {
   let down = null;
   view.addEventListener("pointerdown", (e) => { down = [e.clientX, e.clientY, e.button]; view.focus({ preventScroll: true }); });
   view.addEventListener("pointerup", (e) => {
-    if (!down || down[2] !== 0 || Math.hypot(e.clientX - down[0], e.clientY - down[1]) > 4) return;
+    if (tug.on || !down || down[2] !== 0 || Math.hypot(e.clientX - down[0], e.clientY - down[1]) > 4) return;
     const r = view.getBoundingClientRect();
     if (!cands.length || !mouse || Math.hypot(mouse[0] - (e.clientX - r.left), mouse[1] - (e.clientY - r.top)) > 1) { mouse = [e.clientX - r.left, e.clientY - r.top]; cands = stage.candidates(...mouse, filter); at = anchor = 0; }
     const c = current();
@@ -210,6 +234,7 @@ export async function bench(asm) {
     ["Do again what was taken back", "Ctrl Y", () => back("redo")],
     ["Show everything", "H", () => { stage.setHidden(new Set()); stage.home(); }],
     ["Draw or leave out the freedoms", "F", () => { stage.showFreedoms = !stage.showFreedoms; $('[data-act="freedoms"]').setAttribute("aria-pressed", stage.showFreedoms); stage.freedoms(state.motions); stage.draw(); }],
+    ["Pull parts about by hand", "T", () => tug.toggle()],
     ["Begin a sentence", "S", () => sentence.inputs[sentence.next || "put"].focus()],
     ["Turn the alignment round in the sentence", "R", () => sentence.flip()],
     ["Take back the last pick", "Backspace", () => sentence.stepBack()],
@@ -245,7 +270,7 @@ export async function bench(asm) {
   });
   function withPart(f) { openCommands(state.components.map((c) => [c.name, "", () => f(c.name)])); }
 
-  const byKey = { p: 0, h: 3, f: 4, s: 5, r: 6, backspace: 7, escape: 8, q: 9, e: 10, a: 16, g: 17 };
+  const byKey = { p: 0, h: 3, f: 4, t: 5, s: 6, r: 7, backspace: 8, escape: 9, q: 10, e: 11, a: 17, g: 18 };
   addEventListener("keydown", (e) => {
     if (document.querySelector("dialog[open]")) return;
     const typing = e.target.matches("input, textarea, select");
@@ -257,7 +282,7 @@ export async function bench(asm) {
       return;
     }
     if (e.altKey) { const f = ["all", "face", "axis", "rim", "point"][+e.key - 1]; if (f) { e.preventDefault(); setFilter(f); } return; }
-    if (key === "escape") { if (typing) e.target.blur(); if (!sentence.clear()) { lit = null; stage.light(null); for (const li of account.querySelectorAll(".lit")) li.classList.remove("lit"); } return; }
+    if (key === "escape") { if (tug.held) { tug.letGo(false); return; } if (tug.on) { tug.toggle(false); return; } if (typing) e.target.blur(); if (!sentence.clear()) { lit = null; stage.light(null); for (const li of account.querySelectorAll(".lit")) li.classList.remove("lit"); } return; }
     if (typing) return;
     if (key === "enter" && (e.target === view || e.target === document.body) && !$("#post").disabled) { e.preventDefault(); sentence.send(); return; }
     if (/^[1-9]$/.test(key) && sentence.offers[+key - 1]) { e.preventDefault(); sentence.choose(+key - 1); return; }
@@ -272,7 +297,7 @@ export async function bench(asm) {
   });
   document.addEventListener("click", (e) => {
     const b = e.target.closest(".bar [data-act], .stage [data-act], .sentence [data-act]"); if (!b) return;
-    ({ undo: () => back("undo"), redo: () => back("redo"), place: openPlacing, home: actions[3][2], freedoms: actions[4][2], commands: () => openCommands(), clear: () => sentence.clear(), facing: () => sentence.flip() })[b.dataset.act]?.();
+    ({ undo: () => back("undo"), redo: () => back("redo"), place: openPlacing, home: actions[3][2], freedoms: actions[4][2], tug: () => tug.toggle(), commands: () => openCommands(), clear: () => sentence.clear(), facing: () => sentence.flip() })[b.dataset.act]?.();
   });
 
   try { await take(await call("state", null, "GET")); } catch (e) { account.innerHTML = ""; const p = document.createElement("p"); p.className = "notice"; p.textContent = e.message; account.append(p); }
@@ -283,6 +308,7 @@ export async function bench(asm) {
     pick(ref) { const c = stage.find(ref); if (c) sentence.pick(c); return !!c; },
     refs(name) { const k = stage.comps.get(name); return k ? k.shapes.flatMap((s) => s.d.head.features.map((f) => ({ ref: `${name}/${s.path}${f.n}`, kind: f.k, label: f.label, at: f.o, dir: f.z }))) : []; },
     state: () => state,
+    tug,
   };
 }
 
@@ -295,5 +321,5 @@ class NoStage {
     for (const c of state.components) if (!c.suppressed) this.comps.set(c.name, { data: c, shapes: await Promise.all(c.shapes.map(async (s) => ({ path: s.path, d: await loadShape(s.sha) }))) });
   }
   find(ref) { return Stage.prototype.find.call(this, ref); }
-  goTo() {} light() {} setPicked() {} setHover() {} setHidden(h) { this.hidden = h; } home() {} draw() {} freedoms() {} turn() {} nearer() {} candidates() { return []; } async swing() {}
+  goTo() {} light() {} setPicked() {} setHover() {} setHidden(h) { this.hidden = h; } home() {} draw() {} freedoms() {} turn() {} nearer() {} candidates() { return []; } partAt() { return null; } async swing() {}
 }

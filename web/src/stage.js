@@ -281,6 +281,38 @@ export class Stage {
     return out.slice(0, 24);
   }
 
+  // partAt is the part under a place, and where on it.
+  partAt(x, y) {
+    this.ray.setFromCamera(new Vector2((x / this.view.clientWidth) * 2 - 1, 1 - (y / this.view.clientHeight) * 2), this.camera);
+    const meshes = [];
+    for (const k of this.comps.values()) if (k.group.visible) for (const s of k.shapes) meshes.push(s.mesh);
+    const hit = this.ray.intersectObjects(meshes, false)[0];
+    return hit ? { k: hit.object.userData.k, at: hit.point } : null;
+  }
+
+  // across is where the cursor points in the plane through a point that faces the eye.
+  across(x, y, p) {
+    this.ray.setFromCamera(new Vector2((x / this.view.clientWidth) * 2 - 1, 1 - (y / this.view.clientHeight) * 2), this.camera);
+    const n = this.camera.getWorldDirection(new Vector3()), d = this.ray.ray.direction;
+    return this.ray.ray.origin.clone().addScaledVector(d, p.clone().sub(this.ray.ray.origin).dot(n) / d.dot(n));
+  }
+
+  // put sets components where they are at once, from seven numbers each, and draws a line from the hand to its target.
+  put(names, poses, hand) {
+    cancelAnimationFrame(this.gliding);
+    empty(this.marks); this.clearLabels("motion");
+    names.forEach((n, i) => {
+      const k = this.comps.get(n); if (!k) return;
+      const p = poses.subarray(7 * i, 7 * i + 7);
+      k.group.position.set(p[0], p[1], p[2]); k.group.quaternion.set(p[4], p[5], p[6], p[3]); k.group.updateMatrixWorld(true);
+    });
+    if (hand) {
+      const l = new Line(new BufferGeometry().setFromPoints(hand), new LineDashedMaterial({ color: css("--slate"), dashSize: this.pixel(hand[0]) * 6, gapSize: this.pixel(hand[0]) * 4, depthTest: false, transparent: true }));
+      l.computeLineDistances(); l.renderOrder = 8; this.marks.add(l);
+    }
+    this.refreshPicked(); this.draw();
+  }
+
   // pixel is the size of one pixel at a place, in mm.
   pixel(p) { return 2 * this.camera.position.distanceTo(p) * Math.tan((this.camera.fov * Math.PI) / 360) / this.view.clientHeight; }
 

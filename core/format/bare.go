@@ -1,0 +1,58 @@
+package format
+
+import (
+	"setfast/core/assembly"
+	"setfast/core/part"
+)
+
+// Bare is a copy of a document that solves by itself: parts carry the features that are referred to, and no sources.
+func Bare(d *assembly.Document) *assembly.Document {
+	out := *d
+	out.Parts = map[string]*part.Part{}
+	out.PartOrder = nil
+	used := map[string]map[string]bool{}
+	note := func(a *assembly.Assembly, refs ...*assembly.Ref) {
+		for _, r := range refs {
+			if r == nil {
+				continue
+			}
+			chain, _, err := d.Lookup(a, *r)
+			if err != nil || len(chain) == 0 {
+				continue
+			}
+			if p := chain[len(chain)-1].Part; p != "" {
+				if used[p] == nil {
+					used[p] = map[string]bool{}
+				}
+				used[p][r.Feature] = true
+			}
+		}
+	}
+	for _, a := range d.Assemblies {
+		for _, m := range a.Mates {
+			for _, r := range m.Refs() {
+				note(a, &r)
+			}
+		}
+		for _, p := range a.Planned {
+			note(a, p.Ref)
+		}
+		for _, m := range a.Measures {
+			note(a, m.A, m.B, m.OfRef, m.In)
+		}
+	}
+	for _, n := range d.PartOrder {
+		p := *d.Parts[n]
+		p.Source, p.Shape, p.Listed, p.Order = part.Source{}, nil, 0, nil
+		p.Features = map[string]part.Feature{}
+		for _, f := range d.Parts[n].Order {
+			if used[n][f] {
+				p.Features[f] = d.Parts[n].Features[f]
+				p.Order = append(p.Order, f)
+			}
+		}
+		out.Parts[n] = &p
+		out.PartOrder = append(out.PartOrder, n)
+	}
+	return &out
+}

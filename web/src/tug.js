@@ -1,0 +1,95 @@
+// Tug: parts pulled about by hand within the freedoms they have; the core in the worker keeps the relations.
+import { Vector3 } from "three";
+import { Live } from "./core.js";
+
+export class Tug {
+  // bench gives: asm, stage, view, tell, park(name, poses), state()
+  constructor(bench) { this.b = bench; this.on = false; this.seq = null; }
+
+  async toggle(on = !this.on) {
+    this.on = on;
+    this.b.view.classList.toggle("tug", on);
+    this.b.shown(on);
+    if (!on) { this.letGo(false); return; }
+    await this.ready();
+  }
+
+  // ready opens the assembly as it is now.
+  async ready() {
+    const seq = this.b.state().seq;
+    if (this.seq === seq) return true;
+    try {
+      if (!this.live) this.live = new Live();
+      const r = await fetch(`/a/${this.b.asm}/bare`);
+      if (!r.ok) throw new Error("the assembly could not be fetched");
+      await this.live.open(await r.text());
+      this.seq = seq;
+      return true;
+    } catch (e) {
+      this.live?.close(); this.live = null; this.seq = null;
+      this.b.tell(`Parts cannot be pulled about here: ${e.message}`, true);
+      if (this.on) this.toggle(false);
+      return false;
+    }
+  }
+
+  movable(name) { return !!this.live?.movable[this.live.names.indexOf(name)]; }
+
+  // says names the part under the cursor and whether it moves.
+  says(x, y) {
+    const hit = this.b.stage.partAt(x, y); if (!hit) return "";
+    const n = hit.k.data.name;
+    return this.movable(n) ? `${n} · pull` : `${n} · cannot move`;
+  }
+
+  // take begins a pull; it tells whether there is something to pull.
+  take(x, y) {
+    const hit = this.b.stage.partAt(x, y);
+    if (!this.on || !hit || !this.live || this.seq !== this.b.state().seq) return false;
+    const name = hit.k.data.name;
+    if (!this.movable(name)) { this.b.tell(`${name} cannot move.`); return true; }
+    const own = hit.k.group.worldToLocal(hit.at.clone());
+    this.held = { name, k: hit.k, own, at: hit.at.clone(), moved: false };
+    this.b.stage.controls.enabled = false;
+    this.grabbed = this.live.grab(name, own.toArray()).catch((e) => { this.b.tell(e.message, true); this.letGo(false); });
+    return true;
+  }
+
+  async move(x, y) {
+    if (!this.held) return;
+    this.want = this.b.stage.across(x, y, this.held.at);
+    if (this.busy) return; // the latest place is taken when the last one is done
+    this.busy = true;
+    try {
+      await this.grabbed;
+      while (this.want && this.held) {
+        const to = this.want; this.want = null;
+        const r = await this.live.pull(to.toArray());
+        if (!this.held) break;
+        this.last = r; this.held.moved = true;
+        const hand = this.held.own.clone();
+        this.b.stage.put(this.live.names, r.poses, null);
+        this.held.k.group.localToWorld(hand);
+        this.b.stage.put(this.live.names, r.poses, hand.distanceTo(to) > this.b.stage.pixel(hand) * 4 ? [hand, to] : null);
+      }
+    } catch (e) { this.b.tell(e.message, true); this.letGo(false); } finally { this.busy = false; }
+  }
+
+  // letGo ends a pull: what was pulled stays where it is, as a line that can be taken back, or goes back.
+  letGo(keep) {
+    const h = this.held; if (!h) return;
+    this.held = null; this.want = null;
+    this.b.stage.controls.enabled = true;
+    if (!h.moved) return;
+    if (!keep) { this.seq = null; this.b.restore(); this.ready(); return; }
+    const poses = {};
+    const was = new Map(this.b.state().components.map((c) => [c.name, c.pose]));
+    this.live.names.forEach((n, i) => {
+      const w = was.get(n); if (!w) return; // a part of a flexible subassembly is parked there, not here
+      const p = this.last.poses.subarray(7 * i, 7 * i + 7);
+      const far = new Vector3(p[0], p[1], p[2]).distanceTo(new Vector3(...w.origin)) > 1e-9 || Math.abs(w.quaternion[0] * p[3] + w.quaternion[1] * p[4] + w.quaternion[2] * p[5] + w.quaternion[3] * p[6]) < 1 - 1e-14;
+      if (far) poses[n] = { origin: [p[0], p[1], p[2]], quaternion: [p[3], p[4], p[5], p[6]] };
+    });
+    this.b.park(h.name, poses).then((ok) => { if (!ok) { this.seq = null; this.b.restore(); } this.ready(); });
+  }
+}
