@@ -37,12 +37,8 @@ func (m *model) settle() settled {
 		local := m.blockOf(bad, active)
 		c := m.conflictIn(local, poses)
 		if len(c.set) == 0 { // perhaps a start that would not come right, and no conflict
-			if s := m.consistent(active, poses); s != nil {
+			if s := m.anyhow(active, poses); s != nil {
 				poses = s
-				continue
-			}
-			if s := m.sys.SolveFrom(poses, active, m.options(true)); s.Holds {
-				poses = s.Poses
 				continue
 			}
 			local = m.sys.Connected(bad, active)
@@ -68,20 +64,21 @@ func (m *model) settle() settled {
 		dropped = append(dropped, i)
 	}
 	sort.Ints(dropped)
-	if len(dropped) > 1 {
-		for _, i := range dropped {
-			with := insert(active, i)
-			if m.consistent(m.blockOf(i, with), poses) == nil {
-				continue
-			}
-			if s := m.consistent(with, poses); s != nil {
-				active, poses = with, s
-				delete(out.leftOut, i)
-			}
+	for _, i := range dropped {
+		with := insert(active, i)
+		if m.anyhow(m.blockOf(i, with), poses) == nil {
+			continue
+		}
+		if s := m.anyhow(with, poses); s != nil {
+			active, poses = with, s
+			delete(out.leftOut, i)
 		}
 	}
 	out.poses, out.rels = poses, active
 	for _, c := range sets {
+		if !slices.ContainsFunc(c.set, func(i int) bool { return out.leftOut[i] }) {
+			continue // all of it holds after all
+		}
 		// each conflict is told as if the others were settled
 		with := active
 		for _, i := range c.set {
@@ -129,7 +126,7 @@ func (m *model) conflictIn(local []int, poses []geom.Pose) (c conflict) {
 			continue // only in the first order
 		}
 		set = m.smallest(set, poses)
-		if len(c.set) == 0 || len(set) < len(c.set) {
+		if (len(c.set) == 0 || len(set) < len(c.set)) && m.anyhow(set, poses) == nil {
 			c.set = set
 		}
 		if len(c.set) <= 2 {
@@ -146,8 +143,11 @@ func (m *model) conflictIn(local []int, poses []geom.Pose) (c conflict) {
 		}
 	}
 	for _, list := range [2][]int{tense, local} {
-		if len(list) > 0 && m.consistent(list, poses) == nil {
-			c.set = m.smallest(list, poses)
+		if len(list) == 0 || m.consistent(list, poses) != nil {
+			continue
+		}
+		if set := m.smallest(list, poses); m.anyhow(set, poses) == nil {
+			c.set = set
 			return c
 		}
 	}
@@ -276,6 +276,17 @@ func (m *model) consistent(rels []int, warm []geom.Pose) []geom.Pose {
 	}
 	o.Retry = len(rels) <= 40
 	if s := m.sys.SolveSubset(rels, o); s.Holds {
+		return s.Poses
+	}
+	return nil
+}
+
+// anyhow tries harder: from other starts too, however near a compromise comes.
+func (m *model) anyhow(rels []int, warm []geom.Pose) []geom.Pose {
+	if s := m.sys.SolveFrom(warm, rels, m.options(len(rels) <= 100)); s.Holds {
+		return s.Poses
+	}
+	if s := m.sys.SolveSubset(rels, m.options(len(rels) <= 100)); s.Holds {
 		return s.Poses
 	}
 	return nil
