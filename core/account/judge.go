@@ -136,7 +136,7 @@ func (m *model) classify(n *nullspace, st settled, res *Result) {
 	for _, i := range st.rels {
 		rels = append(rels, m.sys.Rels[i])
 	}
-	groups := n.modeGroups(rels)
+	groups := n.modeGroups(rels, m.lonelySpin(n))
 	wants := m.wanted(n, groups, st)
 	n.measureParting(groups, rels)
 	for _, g := range groups {
@@ -241,29 +241,7 @@ func (m *model) plannedMotions(g *modes, p, loose, idle dense.Mat) [][]float64 {
 func (m *model) idleSpins(n *nullspace, g *modes, seenRates dense.Mat) [][]float64 {
 	var out, span [][]float64
 	for _, b := range g.bodies {
-		part := m.partOf(b)
-		if part == nil {
-			continue
-		}
-		var axes [][2]geom.Vec
-		if part.Fastener {
-			if !m.set.FastenersHeld {
-				axes = m.relatedAxes()[b]
-			}
-		} else {
-			for _, a := range part.Axes() {
-				if part.RoundAbout(a[0], a[1]) {
-					axes = append(axes, a)
-				}
-			}
-		}
-		for _, a := range axes {
-			pose := n.poses[b]
-			s := n.own(b, turnAt(pose.Point(a[0]), pose.Dir(a[1])))
-			l := dense.Norm(s)
-			for i := range s {
-				s[i] /= l
-			}
+		for _, s := range m.idleAxes(n, b) {
 			z := g.n[g.at[b]].T().Vec(s) // the basis is orthonormal: this is the spin's part in it
 			if dense.Norm(z) < 1-1e-8 {
 				continue
@@ -294,6 +272,80 @@ func (m *model) idleSpins(n *nullspace, g *modes, seenRates dense.Mat) [][]float
 		}
 	}
 	return out
+}
+
+// idleAxes are the spins of a body that change nothing of its shape, or that a fastener is allowed, each of length one in the
+// body's own measure.
+func (m *model) idleAxes(n *nullspace, b int) (spins [][]float64) {
+	part := m.partOf(b)
+	if part == nil {
+		return nil
+	}
+	add := func(a [2]geom.Vec) {
+		pose := n.poses[b]
+		s := n.own(b, turnAt(pose.Point(a[0]), pose.Dir(a[1])))
+		l := dense.Norm(s)
+		for i := range s {
+			s[i] /= l
+		}
+		spins = append(spins, s)
+	}
+	if part.Fastener {
+		if !m.set.FastenersHeld {
+			for _, a := range m.relatedAxes()[b] {
+				add(a)
+			}
+		}
+		return spins
+	}
+	for _, a := range part.Axes() {
+		if part.RoundAbout(a[0], a[1]) {
+			add(a)
+		}
+	}
+	return spins
+}
+
+// lonelySpin tells of a column of the basis whether it is nothing but the idle spin of one body, which no planned motion
+// watches. Such a freedom is an account of its own, and there may be thousands.
+func (m *model) lonelySpin(n *nullspace) func(c int) bool {
+	watched := map[int]bool{}
+	for _, p := range m.asm.Planned {
+		if i, ok := m.relOf[p.Joint]; ok && p.Joint != "" {
+			var buf [4]int
+			for _, b := range m.sys.Rels[i].Members(&buf) {
+				watched[b] = true
+			}
+		}
+		if b, ok := m.body[p.Component]; ok && p.Component != "" {
+			watched[b] = true
+			if f, _, err := m.feature(*p.Ref); err == nil {
+				watched[f.Body] = true
+			}
+		}
+	}
+	return func(c int) bool {
+		if len(n.on[c]) != 1 || watched[int(n.on[c][0])] {
+			return false
+		}
+		b := int(n.on[c][0])
+		for _, s := range m.idleAxes(n, b) {
+			is, alone := false, true
+			for i := range n.of[b] {
+				v := n.of[b][i].v[:]
+				d := math.Abs(dense.Dot(v, s))
+				if int(n.of[b][i].col) == c {
+					is = d > (1-1e-10)*dense.Norm(v)
+				} else {
+					alone = alone && d < 1e-10
+				}
+			}
+			if is && alone {
+				return true
+			}
+		}
+		return false
+	}
 }
 
 // relatedAxes are, for each body, the axes by which it is related.

@@ -13,6 +13,7 @@ type modes struct {
 	bodies  []int
 	at      map[int]int // body → place in bodies
 	d       int
+	alone   bool        // one body's idle spin
 	n       []dense.Mat // per body, 6 × d
 	rels    []*solve.Relation
 	parts   []dense.Mat // per relation, 6 × d: how its two bodies part from one another
@@ -21,7 +22,18 @@ type modes struct {
 }
 
 // modeGroups splits the freedoms into groups that share no body and no relation between bodies that move.
-func (n *nullspace) modeGroups(rels []*solve.Relation) []*modes {
+// Columns that are apart by themselves make groups of their own, at the end.
+func (n *nullspace) modeGroups(rels []*solve.Relation, apart func(c int) bool) []*modes {
+	alone := make([]bool, n.alive)
+	others := make([]int, len(n.sys.Bodies)) // per body: columns in common with others
+	for c, bodies := range n.on {
+		alone[c] = apart(c)
+		for _, b := range bodies {
+			if !alone[c] {
+				others[b]++
+			}
+		}
+	}
 	root := make([]int, len(n.sys.Bodies))
 	for i := range root {
 		root[i] = i
@@ -42,7 +54,7 @@ func (n *nullspace) modeGroups(rels []*solve.Relation) []*modes {
 			join(int(bodies[0]), int(b))
 		}
 	}
-	moves := func(b int) bool { return b >= 0 && len(n.of[b]) > 0 }
+	moves := func(b int) bool { return b >= 0 && others[b] > 0 }
 	for _, r := range rels {
 		first := -1
 		var buf [4]int
@@ -59,6 +71,9 @@ func (n *nullspace) modeGroups(rels []*solve.Relation) []*modes {
 	at := make([]int, n.alive) // column → its place in its group
 	width := make([]int, len(root))
 	for c, bodies := range n.on {
+		if alone[c] {
+			continue
+		}
 		k := find(int(bodies[0]))
 		at[c] = width[k]
 		width[k]++
@@ -80,11 +95,27 @@ func (n *nullspace) modeGroups(rels []*solve.Relation) []*modes {
 		g.bodies = append(g.bodies, b)
 		m := dense.New(6, g.d)
 		for i := range n.of[b] {
+			if alone[n.of[b][i].col] {
+				continue
+			}
 			for q, x := range n.of[b][i].v {
 				m.A[q*g.d+at[n.of[b][i].col]] = x
 			}
 		}
 		g.n = append(g.n, m)
+	}
+	for c, bodies := range n.on {
+		if !alone[c] {
+			continue
+		}
+		b := int(bodies[0])
+		g := &modes{bodies: []int{b}, at: map[int]int{b: 0}, d: 1, alone: true}
+		for i := range n.of[b] {
+			if int(n.of[b][i].col) == c {
+				g.n = []dense.Mat{{R: 6, C: 1, A: append([]float64(nil), n.of[b][i].v[:]...)}}
+			}
+		}
+		out = append(out, g)
 	}
 	for _, g := range out {
 		g.orthonormal()
@@ -142,7 +173,9 @@ func (n *nullspace) measureParting(groups []*modes, rels []*solve.Relation) {
 	of := map[int]*modes{}
 	for _, g := range groups {
 		for _, b := range g.bodies {
-			of[b] = g
+			if !g.alone {
+				of[b] = g
+			}
 		}
 	}
 	for _, r := range rels {
