@@ -128,9 +128,6 @@ func shapes(dir string) func(string, *part.Part) error {
 	var k *kernel.Runner
 	known := map[string]*kernel.Import{}
 	return func(name string, p *part.Part) error {
-		if p.Source.Format == "stl" {
-			return fmt.Errorf("sources of triangles (stl) are not supported yet")
-		}
 		file := filepath.Join(dir, filepath.FromSlash(p.Source.Path))
 		if p.Source.SHA256 != "" {
 			data, err := os.ReadFile(file)
@@ -140,6 +137,14 @@ func shapes(dir string) func(string, *part.Part) error {
 			if sum := sha256.Sum256(data); !strings.EqualFold(hex.EncodeToString(sum[:]), p.Source.SHA256) {
 				return fmt.Errorf("%s is not the file this document was made with: its SHA-256 differs", p.Source.Path)
 			}
+		}
+		if p.Source.Format == "stl" {
+			q, err := kernel.ReadSTL(file)
+			if err != nil {
+				return fmt.Errorf("%s could not be read: %w", p.Source.Path, plain(err))
+			}
+			take(p, q)
+			return nil
 		}
 		im := known[file]
 		if im == nil {
@@ -158,20 +163,23 @@ func shapes(dir string) func(string, *part.Part) error {
 			return fmt.Errorf("%s holds %d parts; a part's source holds one", p.Source.Path, len(im.Parts))
 		}
 		d := kernel.Derive(im.Parts[0])
-		q := d.Part()
-		p.Shape, p.Irregular = q.Shape, q.Irregular
-		if !p.Volume.Known {
-			p.Volume = q.Volume
-		}
-		listed := len(p.Order)
-		for _, n := range q.Order {
-			if _, own := p.Features[n]; !own {
-				p.Features[n] = q.Features[n]
-				p.Order = append(p.Order, n)
-			}
-		}
-		p.Listed = listed
+		take(p, d.Part())
 		return nil
+	}
+}
+
+// take adds to a part what was found in its source.
+func take(p, q *part.Part) {
+	p.Shape, p.Irregular = q.Shape, q.Irregular
+	if !p.Volume.Known {
+		p.Volume = q.Volume
+	}
+	p.Listed = len(p.Order)
+	for _, n := range q.Order {
+		if _, own := p.Features[n]; !own {
+			p.Features[n] = q.Features[n]
+			p.Order = append(p.Order, n)
+		}
 	}
 }
 

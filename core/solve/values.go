@@ -12,10 +12,9 @@ func (s *System) ReadValue(r *Relation, poses []geom.Pose) (float64, bool) {
 	var a, b view
 	s.look(&a, &r.A, poses)
 	s.look(&b, &r.B, poses)
-	var rs Rows
 	switch r.Type {
 	case "distance":
-		rows := s.Eval(r, poses, &rs)
+		rows := s.Eval(r, poses, &s.worker().rs)
 		if r.Value == 0 && len(rows) > 1 && !rows[0].Angular { // points that shall meet
 			return MissOf(rows).MM, true
 		}
