@@ -132,18 +132,18 @@ func (l *Live) To(target geom.Vec) float64 {
 	if l.pull == nil {
 		return 0
 	}
-	reach := l.pull.Reach()
 	left := 0.0
+	part := 1.0
 	for range subSteps {
 		was := slices.Clone(l.st.poses)
 		var whole, ok bool
-		left, whole, ok = l.pull.To(l.st.poses, target, reach)
-		if ok && !l.withinLimits(target, reach, &left) {
+		left, whole, ok = l.pull.To(l.st.poses, target, part)
+		if ok && !l.withinLimits(target, part, &left) {
 			copy(l.st.poses, was)
 			ok = false
 		}
 		if !ok {
-			reach /= 4 // a smaller step may stay on the branch
+			part /= 4 // a smaller step may stay on the branch
 			continue
 		}
 		l.m.sys.Track(l.st.poses)
@@ -172,7 +172,7 @@ func (l *Live) coordinate(x *limited) float64 {
 }
 
 // withinLimits holds coordinates that went past their limits there, and pulls again.
-func (l *Live) withinLimits(target geom.Vec, reach float64, left *float64) bool {
+func (l *Live) withinLimits(target geom.Vec, part float64, left *float64) bool {
 	old := map[int]*solve.Relation{}
 	defer func() {
 		for k, r := range old {
@@ -204,7 +204,7 @@ func (l *Live) withinLimits(target geom.Vec, reach float64, left *float64) bool 
 			return true
 		}
 		var ok bool
-		if *left, _, ok = l.pull.To(l.st.poses, target, reach); !ok {
+		if *left, _, ok = l.pull.To(l.st.poses, target, part); !ok {
 			return false
 		}
 	}

@@ -50,38 +50,43 @@ func (k *Pull) Replace(i int, r *Relation) *Relation {
 	return old
 }
 
-// To brings the point as near to the target as a step of at most reach mm can, in place, and tells how far it still is.
-// Where the relations would not hold there, nothing moves. whole tells that the target lay within reach.
-func (k *Pull) To(poses []geom.Pose, target geom.Vec, reach float64) (left float64, whole, ok bool) {
+// mostTurn is how far a body may turn in one step, in radians: more might carry a linkage to its other branch.
+const mostTurn = 0.35
+
+// To brings the point toward the target, in place, as far as no body turns more than mostTurn, at most the given part of the
+// way. It tells how far off the point still is, whether the step was a whole one, and whether the relations hold: where they
+// would not, nothing moves.
+func (k *Pull) To(poses []geom.Pose, target geom.Vec, part float64) (left float64, whole, ok bool) {
 	for i, b := range k.bodies {
 		k.was[i] = poses[b]
 	}
 	at := poses[k.pull.B.Body].Point(k.pull.B.Frame.O)
 	step := target.Sub(at)
-	whole = true
-	if d := step.Norm(); d > reach {
-		step, whole = step.Scale(reach/d), false
-	}
-	k.pull.A.Frame.O = at.Add(step)
-	n := 1 // a small step is all but straight
-	if step.Norm() > 0.05*reach {
-		n = 2
-	}
-	k.s.newtonOn(k.p, k.bodies, k.with, poses, effort{iterations: n})
-	if worst := k.s.newtonOn(k.p, k.bodies, k.rels, poses, effort{iterations: 12, rest: 1e-9}); !(worst < 1e-7) {
+	for try := 0; try < 6; try++ {
+		k.pull.A.Frame.O = at.AddScaled(part, step)
+		n := 1 // a small step is all but straight
+		if part*step.Norm() > 0.01*k.s.Bodies[k.pull.B.Body].Size {
+			n = 2
+		}
+		k.s.newtonOn(k.p, k.bodies, k.with, poses, effort{iterations: n})
+		worst := k.s.newtonOn(k.p, k.bodies, k.rels, poses, effort{iterations: 12, rest: 1e-9})
+		turn := k.turned(poses)
+		if worst < 1e-7 && turn <= mostTurn {
+			return target.Sub(poses[k.pull.B.Body].Point(k.pull.B.Frame.O)).Norm(), part == 1, true
+		}
 		for i, b := range k.bodies {
 			poses[b] = k.was[i]
 		}
-		return target.Sub(at).Norm(), whole, false
+		part *= math.Max(0.2, math.Min(0.5, 0.8*mostTurn/(turn+1e-9)))
 	}
-	return target.Sub(poses[k.pull.B.Body].Point(k.pull.B.Frame.O)).Norm(), whole, true
+	return step.Norm(), false, false
 }
 
-// Reach is a step that keeps a body on its branch: a part of how far the bodies extend.
-func (k *Pull) Reach() float64 {
-	m := 0.0
-	for _, b := range k.bodies {
-		m = math.Max(m, k.s.Bodies[b].Size)
+// turned is the largest turn of a body since the step began.
+func (k *Pull) turned(poses []geom.Pose) float64 {
+	w := 0.0
+	for i, b := range k.bodies {
+		w = math.Max(w, poses[b].Q.Mul(k.was[i].Q.Conj()).Log().Norm())
 	}
-	return 0.25 * m
+	return w
 }
