@@ -10,6 +10,7 @@ require (
 	github.com/labstack/echo/v5 v5.4.4
 	github.com/pressly/goose/v3 v3.29.0
 	golang.org/x/sys v0.49.0
+	gonum.org/v1/gonum v0.17.0
 )
 
 require (
@@ -20,5 +21,5 @@ require (
 	go.uber.org/multierr v1.11.0 // indirect
 	golang.org/x/sync v0.24.0 // indirect
 	golang.org/x/time v0.15.0 // indirect
-	gonum.org/v1/gonum v0.17.0 // indirect
+	golang.org/x/tools v0.30.0 // indirect
 )
