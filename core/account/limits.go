@@ -101,19 +101,17 @@ func (m *model) toLimits(st *settled) {
 					continue
 				}
 				old := m.sys.Rels[i]
-				m.sys.Rels[i] = held(old, c.Name, end)
-				if p := m.consistent(st.rels, st.poses); p != nil {
+				var p []geom.Pose
+				if !old.Holds(c.Name) { // what is held at a value does not give way to a limit
+					m.sys.Rels[i] = held(old, c.Name, end)
+					p = m.consistent(st.rels, st.poses)
+				}
+				if p != nil {
 					st.poses = p
 				} else {
 					m.sys.Rels[i] = old
 					done[i] = true
-					id := m.mate[i].ID
-					v := m.read(saved[i], c.Name, st.poses)
-					miss := OddsMiss{ID: id, MM: math.Abs(v - end)}
-					if c.Angular {
-						miss = OddsMiss{ID: id, Deg: math.Abs(nearestTurn(v, r) - end)}
-					}
-					st.odds = append(st.odds, Odds{Mates: []string{id}, Misses: []OddsMiss{miss}, Remedies: []Remedy{}})
+					st.odds = append(st.odds, m.pastLimit(i, c, r, end, *st))
 				}
 				changed = true
 			}
@@ -122,4 +120,27 @@ func (m *model) toLimits(st *settled) {
 			return
 		}
 	}
+}
+
+// pastLimit tells of a joint that cannot come within its limits.
+func (m *model) pastLimit(i int, c solve.Coordinate, r assembly.Range, end float64, st settled) Odds {
+	id := m.mate[i].ID
+	rel := m.sys.Rels[i]
+	v := m.read(rel, c.Name, st.poses)
+	o := Odds{Mates: []string{id}, Misses: []OddsMiss{{ID: id, MM: math.Abs(v - end)}}, Remedies: []Remedy{}}
+	if c.Angular {
+		o.Misses[0] = OddsMiss{ID: id, Deg: math.Abs(nearestTurn(v, r) - end)}
+	}
+	if rel.Holds(c.Name) {
+		// let go, does it come within?
+		m.sys.Rels[i] = held(rel, c.Name, end)
+		if m.consistent(st.rels, st.poses) != nil {
+			o.Remedies = append(o.Remedies, Remedy{Kind: "free", Mate: id, Coordinate: c.Name})
+		}
+		m.sys.Rels[i] = rel
+	}
+	if m.consistent(without(st.rels, i), st.poses) != nil {
+		o.Remedies = append(o.Remedies, Remedy{Kind: "suppress", Mate: id})
+	}
+	return o
 }

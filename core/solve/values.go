@@ -74,3 +74,8 @@ func (r *Relation) Released(of string) *Relation {
 	c.Hold = slices.DeleteFunc(slices.Clone(r.Hold), func(h Hold) bool { return h.Of == of })
 	return &c
 }
+
+// Holds tells whether a joint's coordinate is held at a value.
+func (r *Relation) Holds(of string) bool {
+	return slices.ContainsFunc(r.Hold, func(h Hold) bool { return h.Of == of })
+}
