@@ -145,7 +145,15 @@ func (p *Page) MoveTo(x, y float64) error {
 
 // Drag presses the mouse at the first place, moves it through the others and lets go at the last.
 func (p *Page) Drag(places ...[2]float64) error {
-	first, last := places[0], places[len(places)-1]
+	if err := p.Pull(places...); err != nil {
+		return err
+	}
+	return p.mouse(input.DispatchMouseEventTypeMouseReleased, places[len(places)-1])
+}
+
+// Pull does the same without letting go.
+func (p *Page) Pull(places ...[2]float64) error {
+	first := places[0]
 	if err := p.MoveTo(first[0], first[1]); err != nil {
 		return err
 	}
@@ -157,7 +165,7 @@ func (p *Page) Drag(places ...[2]float64) error {
 			return err
 		}
 	}
-	return p.mouse(input.DispatchMouseEventTypeMouseReleased, last)
+	return nil
 }
 
 // mouse sends an event of the left button and waits for a picture.

@@ -29,6 +29,8 @@ var views = []view{
 	{"sentence", "/a/3", false, []string{
 		"(() => { const f = (n, k, p) => setfast.refs(n).filter((r) => r.kind === k).sort((a, b) => Math.hypot(...a.at.map((v, i) => v - p[i])) - Math.hypot(...b.at.map((v, i) => v - p[i])))[0].ref; setfast.pick(f('Vent knuckle', 'plane', [0, 0, 20])); setfast.pick(f('Hinge bracket, left', 'plane', [6, 20, 25])); })()",
 		"until document.querySelectorAll('.offer').length > 1"}},
+	{"tug", "/a/2", false, []string{"click .stagehead [data-act=tug]", "until setfast.tug.live && setfast.tug.seq === setfast.state().seq",
+		`pull setfast.where(setfast.refs("Crank handle").find((r) => r.kind === "cylinder").ref)`, "until document.querySelector('#said').hidden"}},
 	{"placing", "/a/3", false, []string{"click .stagehead [data-act=place]", "until document.querySelector('#placing').open"}},
 }
 
@@ -58,6 +60,11 @@ func take(v view, address, file string) error {
 	}
 	for _, s := range v.steps {
 		switch {
+		case strings.HasPrefix(s, "pull "): // up and to the right from where the script says
+			var at []float64
+			if at, err = drive.Eval[[]float64](p, s[5:]); err == nil {
+				err = p.Pull([2]float64{at[0], at[1]}, [2]float64{at[0] + 40, at[1] - 30}, [2]float64{at[0] + 80, at[1] - 80}, [2]float64{at[0] + 120, at[1] - 150})
+			}
 		case strings.HasPrefix(s, "click "):
 			err = p.Click(s[6:])
 		case strings.HasPrefix(s, "until "):

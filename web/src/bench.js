@@ -79,6 +79,7 @@ export async function bench(asm) {
   // --- pulling parts about ---
   const tug = new Tug({
     asm, stage, view, tell, state: () => state,
+    says: (text) => { under.hidden = !text; under.textContent = text; },
     park: (name, poses) => act({ do: "park", name, poses }),
     restore: () => stage.goTo(Object.fromEntries(state.components.map((c) => [c.name, c.pose]))),
     shown: (on) => { $('[data-act="tug"]').setAttribute("aria-pressed", on); cands = []; showUnder(); if (on) tell("Pull a part to see what it can do. Escape ends it."); },
@@ -115,6 +116,7 @@ export async function bench(asm) {
       view.classList.toggle("canpull", says.endsWith("pull"));
       return;
     }
+    if (tug.held) return;
     if (e.buttons) { under.hidden = true; stage.setHover(null); return; }
     const r = view.getBoundingClientRect();
     mouse = [e.clientX - r.left, e.clientY - r.top];

@@ -3,7 +3,7 @@ import { Vector3 } from "three";
 import { Live } from "./core.js";
 
 export class Tug {
-  // bench gives: asm, stage, view, tell, park(name, poses), state()
+  // bench gives: asm, stage, view, tell, says(text), park(name, poses), restore(), shown(on), state()
   constructor(bench) { this.b = bench; this.on = false; this.seq = null; }
 
   async toggle(on = !this.on) {
@@ -70,7 +70,9 @@ export class Tug {
         const hand = this.held.own.clone();
         this.b.stage.put(this.live.names, r.poses, null);
         this.held.k.group.localToWorld(hand);
-        this.b.stage.put(this.live.names, r.poses, hand.distanceTo(to) > this.b.stage.pixel(hand) * 4 ? [hand, to] : null);
+        const short = hand.distanceTo(to) > this.b.stage.pixel(hand) * 4;
+        this.b.stage.put(this.live.names, r.poses, short ? [hand, to] : null);
+        this.b.says(`pulling ${this.held.name}${short ? " · it comes no nearer" : ""} · let go to park it, Escape to put it back`);
       }
     } catch (e) { this.b.tell(e.message, true); this.letGo(false); } finally { this.busy = false; }
   }
@@ -80,6 +82,7 @@ export class Tug {
     const h = this.held; if (!h) return;
     this.held = null; this.want = null;
     this.b.stage.controls.enabled = true;
+    this.b.says("");
     if (!h.moved) return;
     if (!keep) { this.seq = null; this.b.restore(); this.ready(); return; }
     const poses = {};
