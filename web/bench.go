@@ -78,6 +78,7 @@ type (
 		Class string
 	}
 	oddsView struct {
+		Also     []string
 		Index    int
 		Mates    []string
 		Misses   []string
@@ -117,6 +118,9 @@ func (s *Server) view(j *app.Judged) accountView {
 		ov := oddsView{Index: i, Mates: o.Mates}
 		for _, m := range o.Misses {
 			ov.Misses = append(ov.Misses, m.ID+" misses by "+missWords(m.MM, m.Deg))
+		}
+		for _, also := range o.Also {
+			ov.Also = append(ov.Also, strings.Join(also, " with "))
 		}
 		for _, y := range o.Remedies {
 			ov.Remedies = append(ov.Remedies, remedyWords(y))
