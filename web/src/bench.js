@@ -214,11 +214,18 @@ export async function bench(asm) {
 
   // --- placing ---
   const placing = $("#placing");
-  function openPlacing() { for (const i of placing.querySelectorAll("[data-key]")) i.value = 0; placing.returnValue = ""; placing.showModal(); placing.querySelector("[data-more]")?.focus(); count(); }
-  function chosen() { return [...placing.querySelectorAll("[data-key]")].flatMap((i) => Array(Math.max(0, Math.min(99, +i.value || 0))).fill(i.dataset.key)); }
-  function count() { const n = chosen().length; $("#placego").textContent = n ? `Place ${n}` : "Place"; $("#placego").disabled = !n; }
-  placing.addEventListener("click", (e) => { const b = e.target.closest("[data-more]"); if (b) { const i = document.getElementById(b.dataset.more); i.value = +i.value + 1; count(); } });
-  placing.addEventListener("input", (e) => { if (e.target.id === "placing-find") { const w = e.target.value.toLowerCase(); for (const li of placing.querySelectorAll(".pickparts li")) li.hidden = !li.dataset.words.includes(w); } count(); });
+  let wanted = new Map(); // key → how many, in the order they were asked for: that is the build order
+  function openPlacing() { wanted = new Map(); for (const i of placing.querySelectorAll("[data-key]")) i.value = 0; placing.returnValue = ""; placing.showModal(); placing.querySelector("[data-more]")?.focus(); count(); }
+  function want(i) { const n = Math.max(0, Math.min(99, Math.floor(+i.value) || 0)); if (n) wanted.set(i.dataset.key, n); else wanted.delete(i.dataset.key); }
+  function chosen() { return [...wanted].flatMap(([key, n]) => Array(n).fill(key)); }
+  function count() {
+    const n = chosen().length;
+    $("#placego").textContent = n ? `Place ${n}` : "Place"; $("#placego").disabled = !n;
+    const first = n && placing.querySelector(`[data-key="${[...wanted.keys()][0]}"]`).closest("li").querySelector(".strong").textContent;
+    $("#placing-base").textContent = state?.components.length ? "Arrivals are spread out so that none hides another." : first ? `${first} was chosen first: it is the base, grounded on the origin.` : "Choose the base first: it is grounded on the origin, the others are spread out beside it.";
+  }
+  placing.addEventListener("click", (e) => { const b = e.target.closest("[data-more]"); if (b) { const i = document.getElementById(b.dataset.more); i.value = +i.value + 1; want(i); count(); } });
+  placing.addEventListener("input", (e) => { if (e.target.id === "placing-find") { const w = e.target.value.toLowerCase(); for (const li of placing.querySelectorAll(".pickparts li")) li.hidden = !li.dataset.words.includes(w); } else if (e.target.dataset.key) want(e.target); count(); });
   placing.addEventListener("close", () => { if (placing.returnValue === "go") act({ do: "place", items: chosen() }, false); });
   placing.addEventListener("keydown", (e) => { if (e.key === "Enter" && e.target.tagName === "INPUT") { e.preventDefault(); if (chosen().length) placing.close("go"); } });
 

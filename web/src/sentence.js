@@ -182,8 +182,9 @@ export class Sentence {
       this.choices.replaceChildren(...list.map((c, i) => { const li = document.createElement("li"); li.id = `choice-${i}`; li.setAttribute("role", "option"); li.setAttribute("aria-selected", i === 0); li.textContent = words(c); li.addEventListener("mousedown", (e) => { e.preventDefault(); this.fill(s, c); }); li.addEventListener("mouseenter", () => this.stage.setHover(c)); return li; }));
       this.choices.hidden = !list.length; input.setAttribute("aria-expanded", !this.choices.hidden);
       if (sel >= 0) input.setAttribute("aria-activedescendant", "choice-0");
+      return list.length > 0 || !input.value.trim();
     };
-    input.addEventListener("input", () => { if (this.slots[s]) { this.slots[s] = null; this.offers = []; this.render(); this.mark(); } show(); this.tell(); });
+    input.addEventListener("input", () => { if (this.slots[s]) { this.slots[s] = null; this.offers = []; this.render(); this.mark(); } if (show()) this.tell(); else this.say("Nothing here is called so. Try the part's name and a word such as hole, face or rim.", true); });
     input.addEventListener("focus", () => input.select());
     input.addEventListener("keydown", (e) => {
       if (e.key === "ArrowDown" || e.key === "ArrowUp") {
