@@ -94,7 +94,7 @@ func proposals(put, on part.Feature) []proposal {
 	}
 	if put.HasFrame() && on.HasFrame() {
 		add("revolute", "turns about it", "°")
-		add("cylindrical", "turns and slides on it", "°")
+		add("cylindrical", "turns, slides on it", "°")
 		add("prismatic", "slides along it", "mm")
 		if put.Kind != part.Frame || on.Kind != part.Frame {
 			add("fastened", "fixed together", "")

@@ -105,7 +105,9 @@ export class Sentence {
     on("facing", !!o?.sense); on("value", o?.value != null); on("joint", !!o?.joint && o.type !== "spherical");
     const said = { revolute: ["Let", "turn about"], prismatic: ["Let", "slide along"], cylindrical: ["Let", "turn and slide on"] }[o?.type] || ["Put", "on"];
     ["put", "on"].forEach((s, i) => { this.form.querySelector(`[data-word="${s}"]`).textContent = said[i]; });
+    const was = this.stage.previewing;
     this.stage.previewing = !!o;
+    if (was && !o) { this.stage.freedoms(this.stage.motions || []); this.stage.draw(); }
     if (o?.sense) this.form.querySelector(".slotbutton").textContent = o.sense === "same" ? "the same way" : "opposite";
     if (o?.value != null) { this.value.value = trim(o.value); this.form.querySelector("#unit").textContent = o.unit; }
     if (o?.joint) this.form.querySelector("#junit").textContent = o.unit;
@@ -169,7 +171,7 @@ export class Sentence {
       a.mean = this.form.querySelector("#mean").checked;
     }
     this.post.disabled = true;
-    if (await this.onpost(a)) { this.slots = { put: null, on: null }; this.inputs.put.value = this.inputs.on.value = ""; this.form.querySelector("#lo").value = this.form.querySelector("#hi").value = ""; this.offers = []; this.mark(); this.render(); this.tell(); }
+    if (await this.onpost(a)) { this.slots = { put: null, on: null }; this.inputs.put.value = this.inputs.on.value = ""; this.form.querySelector("#lo").value = this.form.querySelector("#hi").value = ""; this.offers = []; this.mark(); this.render(); this.tell(); if (document.activeElement === this.inputs.on) this.inputs.put.focus(); }
     else this.post.disabled = false;
   }
 
