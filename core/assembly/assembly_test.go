@@ -1,0 +1,130 @@
+package assembly
+
+import (
+	"reflect"
+	"strings"
+	"testing"
+
+	"setfast/core/geom"
+	"setfast/core/part"
+)
+
+// nested is a wall with a gate used in it, which has a hinge used in it.
+func nested() *Document {
+	leaf := &part.Part{Features: map[string]part.Feature{"pin": {Kind: part.Axis, Z: geom.V(0, 0, 1)}}, Order: []string{"pin"}}
+	return &Document{Root: "wall", Parts: map[string]*part.Part{"leaf": leaf}, Order: []string{"hinge", "gate", "wall"}, Assemblies: map[string]*Assembly{
+		"hinge": {Components: []*Component{{Name: "fixed", Part: "leaf", Grounded: true, Pose: geom.Home}, {Name: "moving", Part: "leaf", Pose: geom.Home}},
+			Mates:   []*Mate{{ID: "turn", Type: "revolute", A: Ref{[]string{"fixed"}, "pin"}, B: Ref{[]string{"moving"}, "pin"}}},
+			Planned: []Planned{{Joint: "turn"}, {Component: "moving", Motion: "turn", Ref: &Ref{[]string{"fixed"}, "pin"}}}},
+		"gate": {Components: []*Component{{Name: "post", Part: "leaf", Grounded: true, Pose: geom.Home}, {Name: "upper", Assembly: "hinge", Flexible: true, Pose: geom.Pose{O: geom.V(0, 0, 500), Q: geom.Identity}}},
+			Mates: []*Mate{{ID: "hang", Type: "fastened", A: Ref{[]string{"post"}, "pin"}, B: Ref{[]string{"upper", "fixed"}, "pin"}}}},
+		"wall": {Components: []*Component{{Name: "north", Assembly: "gate", Flexible: true, Grounded: true, Pose: geom.Pose{O: geom.V(9, 0, 0), Q: geom.Identity}}, {Name: "south", Assembly: "gate", Pose: geom.Home}}},
+	}}
+}
+
+// TestFlatten lays two levels of flexible uses open: free components and relations come along under the names of their uses,
+// grounded ones become one.
+func TestFlatten(t *testing.T) {
+	d := nested()
+	still := func(string, string) geom.Pose { return geom.Home }
+	for _, n := range []string{"hinge", "gate", "wall"} {
+		flat, err := d.Flatten(n, still)
+		if err != nil {
+			t.Fatal(err)
+		}
+		d.Assemblies[n] = flat
+	}
+	var names []string
+	for _, c := range d.Assemblies["wall"].Components {
+		names = append(names, c.Name)
+	}
+	// the gate's post stands for what is grounded there; the hinge's fixed leaf hangs on it, free
+	if want := []string{"north/post", "north/upper/fixed", "north/upper/moving", "south"}; !reflect.DeepEqual(names, want) {
+		t.Errorf("components %v, want %v", names, want)
+	}
+	var ids []string
+	for _, m := range d.Assemblies["wall"].Mates {
+		ids = append(ids, m.ID)
+	}
+	if want := []string{"north/upper/turn", "north/hang"}; !reflect.DeepEqual(ids, want) {
+		t.Errorf("relations %v, want %v", ids, want)
+	}
+	ps := d.Assemblies["wall"].Planned
+	if len(ps) != 2 || ps[0].Joint != "north/upper/turn" || ps[1].Component != "north/upper/moving" || ps[1].Ref.String() != "north/upper/fixed/pin" {
+		t.Errorf("planned %+v", ps)
+	}
+	for _, r := range []string{"north/upper/moving/pin", "north/post/pin", "south/upper/fixed/pin"} {
+		p := strings.Split(r, "/")
+		if _, _, err := d.Lookup(d.Assemblies["wall"], Ref{p[:len(p)-1], p[len(p)-1]}); err != nil {
+			t.Errorf("%s: %v", r, err)
+		}
+	}
+	if c := d.Assemblies["wall"].Component("north/post"); !c.Grounded || c.Pose.O != geom.V(9, 0, 0) {
+		t.Errorf("the grounded use stands at %+v", c)
+	}
+}
+
+// TestFlattenRefuses a flexible use of what nothing holds.
+func TestFlattenRefuses(t *testing.T) {
+	d := nested()
+	d.Assemblies["hinge"].Components[0].Grounded = false
+	if _, err := d.Flatten("gate", func(string, string) geom.Pose { return geom.Home }); err == nil || !strings.Contains(err.Error(), "no grounded component") {
+		t.Errorf("%v", err)
+	}
+}
+
+// TestLookup says what is not there and what may have been meant.
+func TestLookup(t *testing.T) {
+	d := nested()
+	wall := d.Assemblies["wall"]
+	for says, r := range map[string]Ref{
+		`no component "nort"; there are north, south`: {[]string{"nort"}, "pin"},
+		`did you mean "north"`:                        {[]string{"North"}, "origin"},
+		`has no feature "hole"; there are pin`:        {[]string{"south", "post"}, "hole"},
+		`no component "door"`:                         {[]string{"south", "door"}, "pin"},
+		`nothing lies inside it`:                      {[]string{"south", "post", "deeper"}, "pin"},
+		`has no feature "top" of its own`:             {nil, "top"},
+	} {
+		if _, _, err := d.Lookup(wall, r); err == nil || !strings.Contains(err.Error(), says) {
+			t.Errorf("%s: %v, want %q", r, err, says)
+		}
+	}
+	chain, f, err := d.Lookup(wall, Ref{[]string{"south", "upper", "moving"}, "pin"})
+	if err != nil || len(chain) != 3 || f.Kind != part.Axis {
+		t.Errorf("%v %v %v", chain, f, err)
+	}
+	if _, f, err := d.Lookup(wall, Ref{nil, "zx"}); err != nil || f.Z != geom.V(0, 1, 0) {
+		t.Errorf("the assembly's own zx: %v %v", f, err)
+	}
+}
+
+// TestLoops finds an assembly inside itself, however far down.
+func TestLoops(t *testing.T) {
+	d := nested()
+	if l := d.Loops(); l != nil {
+		t.Errorf("there is no loop, and yet %v", l)
+	}
+	d.Assemblies["hinge"].Components = append(d.Assemblies["hinge"].Components, &Component{Name: "again", Assembly: "wall"})
+	if l := d.Loops(); len(l) < 2 || l[0] != "hinge" {
+		t.Errorf("the loop is told as %v", l)
+	}
+}
+
+// TestManyComponents finds components by name when there are many, and after they were renamed or moved.
+func TestManyComponents(t *testing.T) {
+	a := &Assembly{}
+	for i := 0; i < 40; i++ {
+		a.Components = append(a.Components, &Component{Name: strings.Repeat("x", i+1)})
+	}
+	if c := a.Component("xxx"); c != a.Components[2] {
+		t.Errorf("found %v", c)
+	}
+	a.Components[2].Name = "renamed"
+	if a.Component("xxx") != nil || a.Component("renamed") != a.Components[2] {
+		t.Error("a renamed component is found by its old name")
+	}
+	a.Components = append(a.Components[1:], a.Components[0])
+	if c := a.Component("x"); c == nil || c.Name != "x" || a.Component("nobody") != nil {
+		t.Error("components that changed places are lost")
+	}
+}

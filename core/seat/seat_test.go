@@ -1,0 +1,126 @@
+package seat
+
+import (
+	"fmt"
+	"math"
+	"testing"
+
+	"setfast/core/assembly"
+	"setfast/core/format"
+	"setfast/core/geom"
+)
+
+const plateAndBlock = `{"setfast": 1, "root": "main", "parts": {
+ "plate": {"features": {"top": {"type": "plane", "origin": [0,0,8], "normal": [0,0,1]}, "h1": {"type": "cylinder", "origin": [20,30,0], "direction": [0,0,1], "radius": 3.3, "side": "hole"}, "h2": {"type": "cylinder", "origin": [60,30,0], "direction": [0,0,1], "radius": 3.3, "side": "hole"}, "r1": {"type": "circle", "center": [20,30,8], "normal": [0,0,1], "radius": 3.3}, "side": {"type": "plane", "origin": [0,0,0], "normal": [-1,0,0]}}},
+ "block": {"features": {"bottom": {"type": "plane", "origin": [0,0,0], "normal": [0,0,-1]}, "h1": {"type": "cylinder", "origin": [10,15,0], "direction": [0,0,1], "radius": 3.3, "side": "hole"}, "h2": {"type": "cylinder", "origin": [50,15,0], "direction": [0,0,1], "radius": 3.3, "side": "hole"}, "r1": {"type": "circle", "center": [10,15,0], "normal": [0,0,-1], "radius": 3.3}, "pin": {"type": "cylinder", "origin": [0,0,0], "direction": [0,0,1], "radius": 3, "side": "shaft"}, "tip": {"type": "point", "at": [0,0,0]}, "ball": {"type": "sphere", "center": [5,5,5], "radius": 4}}}},
+ "assemblies": {"main": {"components": {"plate": {"part": "plate", "grounded": true}, "block": {"part": "block", "pose": {"origin": [12, 14, 50], "quaternion": [0.99, 0.05, -0.08, 0.02]}}}, "mates": [%s]}}}`
+
+func read(t *testing.T, mates string) *assembly.Document {
+	t.Helper()
+	d, err := format.Read([]byte(fmt.Sprintf(plateAndBlock, mates)))
+	if err != nil {
+		t.Fatal(err)
+	}
+	return d
+}
+
+func offers(t *testing.T, d *assembly.Document, put, on string) map[string]Offer {
+	t.Helper()
+	p, _ := format.Ref(put)
+	o, _ := format.Ref(on)
+	list, err := Offers(d, "main", p, o, "")
+	if err != nil {
+		t.Fatal(err)
+	}
+	out := map[string]Offer{}
+	for _, x := range list {
+		out[x.Type] = x
+	}
+	return out
+}
+
+// TestOffers tries what fits two features: the freedoms before and after follow from the table of pairs.
+func TestOffers(t *testing.T) {
+	for _, c := range []struct {
+		put, on string
+		after   map[string]int
+	}{
+		{"block/bottom", "plate/top", map[string]int{"coincident": 3, "distance": 3, "parallel": 4, "angle": 5, "perpendicular": 5}},
+		{"block/h1", "plate/h1", map[string]int{"concentric": 2, "hold_spin": 5, "revolute": 1, "cylindrical": 2, "prismatic": 1, "fastened": 0, "distance": 5, "parallel": 4, "perpendicular": 5, "angle": 5}},
+		{"block/r1", "plate/r1", map[string]int{"rim": 1, "concentric": 2, "coincident": 3}},
+		{"block/tip", "plate/top", map[string]int{"coincident": 5, "distance": 5}},
+		{"block/ball", "plate/top", map[string]int{"tangent": 5, "coincident": 5, "distance": 5}},
+		{"block/pin", "plate/top", map[string]int{"tangent": 4, "coincident": 4, "perpendicular": 5, "parallel": 4}},
+		{"block/tip", "plate/h1", map[string]int{"coincident": 4, "distance": 5}},
+	} {
+		got := offers(t, read(t, ""), c.put, c.on)
+		for typ, after := range c.after {
+			o, ok := got[typ]
+			switch {
+			case !ok:
+				t.Errorf("%s on %s: %s is not offered", c.put, c.on, typ)
+			case o.Before != 6 || o.After != after || o.Odds != "":
+				t.Errorf("%s on %s, %s: %d → %d %s, want 6 → %d", c.put, c.on, typ, o.Before, o.After, o.Odds, after)
+			case len(o.Moves) > 0 && (len(o.Moves) != 1 || o.Moves[0] != "block"):
+				t.Errorf("%s on %s, %s moves %v", c.put, c.on, typ, o.Moves)
+			}
+		}
+	}
+}
+
+// TestOffersSayWhatRepeats: a second hole on top of face and first hole repeats three of its four conditions; a pitch that
+// differs cannot hold, and says so before it is posted.
+func TestOffersSayWhatRepeats(t *testing.T) {
+	seated := `{"id": "f", "type": "coincident", "a": "plate/top", "b": "block/bottom"}, {"id": "h", "type": "concentric", "a": "plate/h1", "b": "block/h1"}`
+	o := offers(t, read(t, seated), "block/h2", "plate/h2")["concentric"]
+	if o.Before != 1 || o.After != 0 || o.Asked != 4 || o.Doubled != 3 {
+		t.Errorf("the second hole: %d → %d, %d of %d repeat", o.Before, o.After, o.Doubled, o.Asked)
+	}
+	d := read(t, seated)
+	f := d.Parts["block"].Features["h2"]
+	f.O = f.O.Add(geom.V(0.4, 0, 0))
+	d.Parts["block"].Features["h2"] = f
+	if o := offers(t, d, "block/h2", "plate/h2")["concentric"]; o.Odds == "" {
+		t.Errorf("a hole 0.4 mm off is offered as if it fitted: %+v", o)
+	}
+	// what is offered changes nothing by itself
+	if n := len(d.Assemblies["main"].Mates); n != 2 {
+		t.Errorf("trying left %d relations", n)
+	}
+}
+
+// TestOffersSayTheFit and refuse two picks on one part.
+func TestOffersSayTheFit(t *testing.T) {
+	if o := offers(t, read(t, ""), "block/pin", "plate/h1")["concentric"]; o.Note != "Ø6 shank in Ø6.6 hole, 0.6 clear" {
+		t.Errorf("the fit is told as %q", o.Note)
+	}
+	a, _ := format.Ref("block/h1")
+	b, _ := format.Ref("block/h2")
+	if _, err := Offers(read(t, ""), "main", a, b, ""); err == nil {
+		t.Error("two picks on one part were taken")
+	}
+}
+
+// TestSpread lays arrivals out: none overlaps another or what is there, small and large.
+func TestSpread(t *testing.T) {
+	box := func(s float64) Box { return Box{geom.V(-s, -s, 0), geom.V(s, s/2, s)} }
+	there := []Box{box(100), {geom.V(300, 0, 0), geom.V(340, 10, 10)}}
+	var arrivals []Box
+	for i := 0; i < 30; i++ {
+		arrivals = append(arrivals, box(math.Pow(2, float64(i%8))))
+	}
+	poses := Spread(there, arrivals)
+	all := append([]Box(nil), there...)
+	for i, p := range poses {
+		b := arrivals[i].Around(p)
+		for k, o := range all {
+			if b.Low.X < o.High.X && o.Low.X < b.High.X && b.Low.Y < o.High.Y && o.Low.Y < b.High.Y && b.Low.Z < o.High.Z && o.Low.Z < b.High.Z {
+				t.Errorf("arrival %d lands on %d", i, k)
+			}
+		}
+		all = append(all, b)
+	}
+	if len(Spread(nil, nil)) != 0 {
+		t.Error("nobody came, and yet there are poses")
+	}
+}
