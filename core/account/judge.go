@@ -2,6 +2,7 @@ package account
 
 import (
 	"math"
+	"sync"
 
 	"setfast/core/dense"
 	"setfast/core/geom"
@@ -13,7 +14,7 @@ func (m *model) judge(sw *stopwatch, show func(settled, *nullspace)) (*Result, e
 	res := &Result{
 		Components: make(map[string]Placed, len(m.comps)), Measures: map[string]any{}, Drives: map[string]*DriveRun{},
 		Lines: []Line{}, Motions: []Motion{}, Groups: []DoubledGroup{}, Odds: []Odds{}, BlockedBy: []BlockedEntry{},
-		Mates: make(map[string]MateNote, len(m.sys.Rels)),
+		Mates: make(map[string]MateNote, len(m.sys.Rels)), one: &sync.Mutex{},
 	}
 	st := m.settle()
 	m.toLimits(&st)

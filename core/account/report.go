@@ -2,7 +2,11 @@
 // what is doubled, what is at odds, and the verdict.
 package account
 
-import "setfast/core/solve"
+import (
+	"sync"
+
+	"setfast/core/solve"
+)
 
 // The verdicts.
 const (
@@ -66,6 +70,7 @@ type Result struct {
 	Drives     map[string]*DriveRun `json:"drives"`
 
 	swings []func() [][]PoseJSON // per motion, see Swing
+	one    *sync.Mutex           // one swing at a time: they share the solver's memory
 
 	Mates map[string]MateNote `json:"-"` // what the interface shows of each relation
 }

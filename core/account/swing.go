@@ -19,6 +19,8 @@ func (r *Result) Swing(k int) [][]PoseJSON {
 	if k < 0 || k >= len(r.swings) {
 		return nil
 	}
+	r.one.Lock()
+	defer r.one.Unlock()
 	return r.swings[k]()
 }
 

@@ -5,11 +5,8 @@ import (
 	"setfast/core/part"
 )
 
-// Bare is a copy of a document that solves by itself: parts carry the features that are referred to, and no sources.
-func Bare(d *assembly.Document) *assembly.Document {
-	out := *d
-	out.Parts = map[string]*part.Part{}
-	out.PartOrder = nil
+// Used tells which features of each part a document refers to.
+func Used(d *assembly.Document) map[string]map[string]bool {
 	used := map[string]map[string]bool{}
 	note := func(a *assembly.Assembly, refs ...*assembly.Ref) {
 		for _, r := range refs {
@@ -41,6 +38,16 @@ func Bare(d *assembly.Document) *assembly.Document {
 			note(a, m.A, m.B, m.OfRef, m.In)
 		}
 	}
+	return used
+}
+
+// Bare is a copy of a document that solves by itself: parts carry the features that are referred to, and no sources. Freedoms
+// are the same; which of them are idle may not be, since the shapes are gone.
+func Bare(d *assembly.Document) *assembly.Document {
+	out := *d
+	out.Parts = map[string]*part.Part{}
+	out.PartOrder = nil
+	used := Used(d)
 	for _, n := range d.PartOrder {
 		p := *d.Parts[n]
 		p.Source, p.Shape, p.Listed, p.Order = part.Source{}, nil, 0, nil

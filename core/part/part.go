@@ -95,6 +95,16 @@ func (p *Part) RoundAbout(o, d geom.Vec) bool {
 	return true
 }
 
+// Round tells whether the part is round about any axis.
+func (p *Part) Round() bool {
+	for _, a := range p.Axes() {
+		if p.RoundAbout(a[0], a[1]) {
+			return true
+		}
+	}
+	return false
+}
+
 // Axes lists the axes about which the part may be round, each once, as (origin, direction).
 func (p *Part) Axes() [][2]geom.Vec {
 	var out [][2]geom.Vec

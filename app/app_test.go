@@ -1,0 +1,293 @@
+package app_test
+
+import (
+	"context"
+	"errors"
+	"fmt"
+	"math"
+	"os"
+	"os/exec"
+	"path/filepath"
+	"slices"
+	"strings"
+	"sync"
+	"testing"
+
+	"setfast/app"
+	"setfast/core/account"
+	"setfast/core/assembly"
+	"setfast/core/edit"
+	"setfast/core/format"
+	"setfast/demo"
+	"setfast/kernel"
+	"setfast/store"
+	"setfast/store/private"
+)
+
+var (
+	a  *app.App
+	by = map[string]int64{} // assemblies of the sample project by name
+)
+
+func TestMain(m *testing.M) { os.Exit(start(m)) }
+
+// start runs a database and loads the sample project once.
+func start(m *testing.M) int {
+	fail := func(err error) int { fmt.Fprintln(os.Stderr, err); return 1 }
+	dir, err := os.MkdirTemp("", "setfast-app-")
+	if err != nil {
+		return fail(err)
+	}
+	defer os.RemoveAll(dir)
+	bin := os.Getenv("SETFAST_KERNEL")
+	if bin == "" {
+		bin = filepath.Join(dir, "setfast-kernel")
+		if out, err := exec.Command("go", "build", "-o", bin, "setfast/cmd/setfast-kernel").CombinedOutput(); err != nil {
+			return fail(fmt.Errorf("%v\n%s", err, out))
+		}
+	}
+	ctx := context.Background()
+	db, err := private.Start(ctx, filepath.Join(dir, "db"))
+	if err != nil {
+		return fail(err)
+	}
+	defer db.Stop()
+	s, err := store.Open(ctx, store.DSN("unix", db.Socket, "root", "", "setfast"))
+	if err != nil {
+		return fail(err)
+	}
+	defer s.Close()
+	a = app.New(s, kernel.NewRunner(bin))
+	if err := demo.Load(ctx, a, nil); err != nil {
+		return fail(err)
+	}
+	ps, err := s.Projects(ctx)
+	if err != nil {
+		return fail(err)
+	}
+	as, err := s.Assemblies(ctx, ps[0].ID)
+	if err != nil {
+		return fail(err)
+	}
+	for _, x := range as {
+		by[x.Name] = x.ID
+	}
+	return m.Run()
+}
+
+func judge(t *testing.T, name string) *app.Judged {
+	t.Helper()
+	j, err := a.Judge(context.Background(), by[name])
+	if err != nil {
+		t.Fatal(err)
+	}
+	return j
+}
+
+// do carries an act out and takes it back when the test is over.
+func do(t *testing.T, name string, act app.Act) *app.Judged {
+	t.Helper()
+	act.Base = judge(t, name).Seq
+	j, err := a.Do(context.Background(), by[name], "test", act)
+	if err != nil {
+		t.Fatal(err)
+	}
+	t.Cleanup(func() {
+		if _, _, err := a.Undo(context.Background(), by[name], judge(t, name).Seq, "test"); err != nil {
+			t.Error(err)
+		}
+	})
+	return j
+}
+
+func refuses(t *testing.T, name string, act app.Act, says string) {
+	t.Helper()
+	before := judge(t, name)
+	act.Base = before.Seq
+	_, err := a.Do(context.Background(), by[name], "test", act)
+	var ue *app.UserError
+	if !errors.As(err, &ue) || !strings.Contains(err.Error(), says) {
+		t.Errorf("%+v: %v, want %q", act, err, says)
+	}
+	if after := judge(t, name); after.Seq != before.Seq {
+		t.Errorf("%+v was refused, and yet something was written", act)
+	}
+}
+
+// TestSample: the four assemblies say what they were made to show.
+func TestSample(t *testing.T) {
+	for name, want := range map[string]string{"Bearing stand": "set", "Crank drive": "moves as planned", "Vent hinge": "loose", "Covered plate": "at odds"} {
+		if j := judge(t, name); j.Report.Verdict != want {
+			t.Errorf("%s is %s, want %s", name, j.Report.Verdict, want)
+		}
+	}
+}
+
+// TestRemedies carries out each remedy that the sample's conflict offers; each by itself settles it.
+func TestRemedies(t *testing.T) {
+	j := judge(t, "Covered plate")
+	if len(j.Result.Odds) != 1 {
+		t.Fatalf("%d conflicts", len(j.Result.Odds))
+	}
+	for k, r := range j.Result.Odds[0].Remedies {
+		t.Run(fmt.Sprint(r.Kind, " ", r.Mate), func(t *testing.T) {
+			if j := do(t, "Covered plate", app.Act{Do: "remedy", Index: 0, Remedy: k}); len(j.Result.Odds) != 0 || j.Report.Verdict != "set" {
+				t.Errorf("%+v leaves it %s", r, j.Report.Verdict)
+			}
+		})
+	}
+	refuses(t, "Covered plate", app.Act{Do: "remedy", Index: 0, Remedy: 99}, "settled already")
+	refuses(t, "Covered plate", app.Act{Do: "remedy", Index: -1}, "settled already")
+}
+
+// TestPark keeps a crank where it was pulled to, and takes nothing that is no place.
+func TestPark(t *testing.T) {
+	j := judge(t, "Crank drive")
+	name := "Crank arm"
+	c := j.Asm.Component(name)
+	q := []float64{math.Cos(0.2), math.Sin(0.2), 0, 0} // a turn about the shaft, which lies along x
+	p := c.Pose
+	turned := edit.Pose{Origin: p.O.Array(), Quaternion: [4]float64{
+		q[0]*p.Q.W - q[1]*p.Q.X, q[0]*p.Q.X + q[1]*p.Q.W, q[0]*p.Q.Y - q[1]*p.Q.Z, q[0]*p.Q.Z + q[1]*p.Q.Y}}
+	after := do(t, "Crank drive", app.Act{Do: "park", Name: name, Poses: map[string]edit.Pose{name: turned}})
+	if after.Report.Verdict != "moves as planned" {
+		t.Errorf("parked, it is %s", after.Report.Verdict)
+	}
+	now := after.Asm.Component(name).Pose.Q
+	if d := math.Abs(now.W*turned.Quaternion[0] + now.X*turned.Quaternion[1] + now.Y*turned.Quaternion[2] + now.Z*turned.Quaternion[3]); d < math.Abs(p.Q.W*turned.Quaternion[0]+p.Q.X*turned.Quaternion[1]+p.Q.Y*turned.Quaternion[2]+p.Q.Z*turned.Quaternion[3]) {
+		t.Error("the arm sprang back")
+	}
+	refuses(t, "Crank drive", app.Act{Do: "park"}, "nothing was moved")
+	refuses(t, "Crank drive", app.Act{Do: "park", Poses: map[string]edit.Pose{"Nobody": turned}}, "no \"Nobody\"")
+	refuses(t, "Crank drive", app.Act{Do: "park", Poses: map[string]edit.Pose{name: {Origin: [3]float64{math.NaN(), 0, 0}, Quaternion: [4]float64{1, 0, 0, 0}}}}, "place in space")
+	refuses(t, "Crank drive", app.Act{Do: "park", Poses: map[string]edit.Pose{name: {}}}, "no pose")
+}
+
+// TestActs goes through what can be done on the Bench, and sees each taken back.
+func TestActs(t *testing.T) {
+	hinge := "Vent hinge"
+	j := judge(t, hinge)
+	mate := j.Asm.Mates[0].ID
+	free := ""
+	for _, c := range j.Asm.Components {
+		if !c.Grounded && free == "" {
+			free = c.Name
+		}
+	}
+	t.Run("suppress", func(t *testing.T) {
+		if k := do(t, hinge, app.Act{Do: "suppress", Name: mate, Flag: true}); k.Result.Removed >= j.Result.Removed {
+			t.Errorf("removed %d, was %d", k.Result.Removed, j.Result.Removed)
+		}
+	})
+	t.Run("suppress a part", func(t *testing.T) {
+		if k := do(t, hinge, app.Act{Do: "suppress part", Name: free, Flag: true}); k.Result.Opening != j.Result.Opening-6 {
+			t.Errorf("opening %d, was %d", k.Result.Opening, j.Result.Opening)
+		}
+	})
+	t.Run("rename", func(t *testing.T) {
+		k := do(t, hinge, app.Act{Do: "rename", Name: free, To: "Renamed"})
+		if k.Asm.Component(free) != nil || k.Asm.Component("Renamed") == nil || k.Result.Removed != j.Result.Removed {
+			t.Errorf("renamed, it removes %d, was %d", k.Result.Removed, j.Result.Removed)
+		}
+	})
+	t.Run("ground where it stands", func(t *testing.T) {
+		if k := do(t, hinge, app.Act{Do: "ground", Name: free, To: "here"}); k.Result.Opening != j.Result.Opening-6 {
+			t.Errorf("opening %d", k.Result.Opening)
+		}
+	})
+	t.Run("count spins", func(t *testing.T) {
+		do(t, hinge, app.Act{Do: "held", Flag: true})
+	})
+	t.Run("delete a relation", func(t *testing.T) {
+		if k := do(t, hinge, app.Act{Do: "unrelate", Name: mate}); k.Asm.Mate(mate) != nil {
+			t.Error("the relation is still there")
+		}
+	})
+	t.Run("remove a part", func(t *testing.T) {
+		k := do(t, hinge, app.Act{Do: "remove", Name: free})
+		refs := func(m *assembly.Mate) bool { return m.A.Head() == free || m.B.Head() == free }
+		if k.Asm.Component(free) != nil || slices.ContainsFunc(k.Asm.Mates, refs) {
+			t.Error("the part, or a relation to it, is still there")
+		}
+	})
+	for says, act := range map[string]app.Act{
+		"unknown act":         {Do: "dance"},
+		"choose something":    {Do: "place"},
+		"must not be empty":   {Do: "rename", Name: free, To: "  "},
+		"no \"gone\" here":    {Do: "ground", Name: "gone"},
+		"relation \"gone\"":   {Do: "value", Name: "gone"},
+		"names neither":       {Do: "place", Items: []string{"x1"}},
+		"at most 500":         {Do: "place", Items: make([]string, 501)},
+		"no component \"x\"":  {Do: "remove", Name: "x"},
+		"reference":           {Do: "relate", Type: "concentric", Put: "nonsense", On: "also"},
+		"inside itself":       {Do: "place", Items: []string{app.AssemblyKey(by[hinge])}},
+		"no longer there":     {Do: "place", Items: []string{"a999999"}},
+		"no longer on the Sh": {Do: "place", Items: []string{"p999999"}},
+	} {
+		refuses(t, hinge, act, says)
+	}
+	if k := judge(t, hinge); k.Report.Verdict != j.Report.Verdict || k.Result.Removed != j.Result.Removed {
+		t.Errorf("after all was taken back: %s, removed %d; was %s, %d", k.Report.Verdict, k.Result.Removed, j.Report.Verdict, j.Result.Removed)
+	}
+}
+
+// TestStaleBase: an act made on an older state is refused where it would touch what changed since.
+func TestStaleBase(t *testing.T) {
+	seq := judge(t, "Vent hinge").Seq
+	do(t, "Vent hinge", app.Act{Do: "title", To: "Hinge"})
+	if _, err := a.Do(context.Background(), by["Vent hinge"], "test", app.Act{Do: "title", To: "Other", Base: seq}); !errors.Is(err, store.ErrMoved) {
+		t.Errorf("an act on an old state: %v", err)
+	}
+}
+
+// TestExports: both documents of an assembly read back with the same freedoms, the whole one with the same verdict too; the bare
+// one is not the larger.
+func TestExports(t *testing.T) {
+	ctx := context.Background()
+	for name, id := range by {
+		whole, err := a.Export(ctx, id)
+		if err != nil {
+			t.Fatal(err)
+		}
+		bare, err := a.Bare(ctx, id)
+		if err != nil {
+			t.Fatal(err)
+		}
+		if len(bare) > len(whole) {
+			t.Errorf("%s: the bare document has %d bytes, the whole %d", name, len(bare), len(whole))
+		}
+		want := judge(t, name).Result
+		for what, data := range map[string][]byte{"whole": whole, "bare": bare} {
+			d, err := format.Read(data)
+			if err != nil {
+				t.Fatalf("%s: %v", name, err)
+			}
+			rep, err := account.Check(d, nil)
+			if err != nil {
+				t.Fatalf("%s: %v", name, err)
+			}
+			got := rep.Assemblies[d.Root]
+			if got.Left != want.Left || got.Removed != want.Removed || what == "whole" && (got.Verdict != want.Verdict || got.Idle != want.Idle) {
+				t.Errorf("%s, %s, read back: %s, left %d, idle %d; was %s, %d, %d", name, what, got.Verdict, got.Left, got.Idle, want.Verdict, want.Left, want.Idle)
+			}
+		}
+	}
+}
+
+// TestSwingsTogether shows one motion to many at once.
+func TestSwingsTogether(t *testing.T) {
+	j := judge(t, "Crank drive")
+	var wg sync.WaitGroup
+	want := j.Result.Swing(0)
+	for range 8 {
+		wg.Add(1)
+		go func() {
+			defer wg.Done()
+			got := j.Result.Swing(0)
+			if len(got) != len(want) || len(got) < 3 {
+				t.Errorf("%d poses, want %d", len(got), len(want))
+			}
+		}()
+	}
+	wg.Wait()
+}
