@@ -167,6 +167,7 @@ type workspace struct {
 	diag   [24]float64
 	cols   []int32
 	own    []int
+	seen   bool    // the relation last posted was evaluated
 	acting []int   // bodies of the relation at hand
 	hit    []int32 // bodies that move in the columns at hand
 	mark   []int32 // per body: the round in which it was last hit

@@ -61,13 +61,14 @@ func verdict(r *Result) string {
 func (m *model) post(st settled, res *Result) (n *nullspace, removed []int) {
 	removed = make([]int, len(m.sys.Rels))
 	n = newNullspace(m.sys, st.poses, st.rels)
-	byLine := make([][]int, len(m.sys.Bodies)+1)
-	for _, i := range st.rels {
-		l := m.line(m.sys.Rels[i])
-		byLine[l+1] = append(byLine[l+1], i)
-	}
+	byLine := m.byLine(st.rels)
+	posted := make([]LineMate, 0, len(st.rels)) // all lines' entries, one after another
+	m.misses = make([]solve.Miss, len(m.sys.Rels))
+	m.missed = make([]bool, len(m.sys.Rels))
+	res.Lines = make([]Line, 0, len(m.comps))
 	for b, c := range m.comps {
-		ln := Line{Component: c.Name, Mates: []LineMate{}}
+		ln := Line{Component: c.Name}
+		first := len(posted)
 		fixed := m.sys.Bodies[b].Fixed
 		if !fixed {
 			n.open(b)
@@ -81,10 +82,12 @@ func (m *model) post(st settled, res *Result) (n *nullspace, removed []int) {
 		for _, i := range list {
 			k := n.post(m.sys.Rels[i])
 			removed[i] = k
-			ln.Mates = append(ln.Mates, LineMate{m.mate[i].ID, m.asked[i], k})
+			m.misses[i], m.missed[i] = n.miss()
+			posted = append(posted, LineMate{m.mate[i].ID, m.asked[i], k})
 			res.Asked += m.asked[i]
 			res.Removed += k
 		}
+		ln.Mates = posted[first:len(posted):len(posted)]
 		if !fixed {
 			ln.After, ln.Turns = n.restricted(b)
 			ln.Slides = ln.After - ln.Turns
@@ -104,6 +107,29 @@ func (m *model) post(st settled, res *Result) (n *nullspace, removed []int) {
 	return n, removed
 }
 
+// byLine sorts relations by the line they are posted on; those among the assembly's own features come first.
+func (m *model) byLine(rels []int) [][]int {
+	from := make([]int, len(m.sys.Bodies)+2)
+	for _, i := range rels {
+		from[m.line(m.sys.Rels[i])+2]++
+	}
+	for l := 1; l < len(from); l++ {
+		from[l] += from[l-1]
+	}
+	all := make([]int, len(rels))
+	at := append([]int(nil), from...)
+	for _, i := range rels {
+		l := m.line(m.sys.Rels[i]) + 1
+		all[at[l]] = i
+		at[l]++
+	}
+	out := make([][]int, len(m.sys.Bodies)+1)
+	for l := range out {
+		out[l] = all[from[l]:from[l+1]]
+	}
+	return out
+}
+
 // notes gathers what the interface shows of each relation, and the worst miss.
 func (m *model) notes(st settled, res *Result) {
 	worst := solve.Miss{}
@@ -112,7 +138,10 @@ func (m *model) notes(st settled, res *Result) {
 		inForce[i] = true
 	}
 	for i, r := range m.sys.Rels {
-		ms := solve.MissOf(m.sys.Eval(r, st.poses, &m.rows))
+		ms := m.misses[i]
+		if !m.missed[i] {
+			ms = solve.MissOf(m.sys.Eval(r, st.poses, &m.rows))
+		}
 		if inForce[i] {
 			worst = worst.Worst(ms)
 		}

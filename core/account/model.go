@@ -25,11 +25,13 @@ type model struct {
 	relOf  map[string]int
 	subs   map[string]*Result // by assembly name, for rigid uses
 	axes   map[int][][2]geom.Vec
-	blocks []block     // of the relations in force
-	probe  *nullspace  // for counting freedoms at poses nearby
-	trial  []geom.Pose // where a step went
-	moved  []int       // by it
-	rows   solve.Rows  // used again and again
+	blocks []block      // of the relations in force
+	probe  *nullspace   // for counting freedoms at poses nearby
+	trial  []geom.Pose  // where a step went
+	moved  []int        // by it
+	rows   solve.Rows   // used again and again
+	misses []solve.Miss // of relations that were posted at the solved pose
+	missed []bool       // which of them are known
 }
 
 // newModel builds the system of an assembly whose subassemblies are judged already.
@@ -93,10 +95,6 @@ func newModel(doc *assembly.Document, name string, subs map[string]*Result) (*mo
 		m.mate = append(m.mate, a.Mates[i])
 	}
 	m.sys.Measure()
-	poses := m.sys.NewPoses()
-	for _, r := range m.sys.Rels {
-		m.asked = append(m.asked, len(m.sys.Eval(r, poses, &m.rows)))
-	}
 	return m, nil
 }
 

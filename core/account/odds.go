@@ -22,6 +22,10 @@ type settled struct {
 // within blocks: what hangs on a block by one body cannot be to blame.
 func (m *model) settle() settled {
 	sol := m.sys.Solve(m.options(false))
+	m.asked = make([]int, len(m.sys.Rels))
+	for i, r := range m.sys.Rels {
+		m.asked[i] = r.Asks()
+	}
 	out := settled{poses: sol.Poses, rels: m.rels, leftOut: map[int]bool{}}
 	if sol.Holds {
 		return out

@@ -21,6 +21,7 @@ func (n *nullspace) post(r *solve.Relation) int {
 			act = append(act, b)
 		}
 	}
+	n.work.seen = false
 	n.work.acting = act
 	cols := n.touched(act)
 	if len(cols) == 0 {
@@ -178,6 +179,14 @@ func (n *nullspace) follow(b int, cols []int32, f, out []float64, rank int) {
 	n.alive -= rank
 }
 
+// miss is how far the relation last posted is from holding, where posting it took a look.
+func (n *nullspace) miss() (solve.Miss, bool) {
+	if !n.work.seen {
+		return solve.Miss{}, false
+	}
+	return solve.MissOf(n.work.rows.List()), true
+}
+
 // parting states how the related bodies move relative to one another in the columns, at the place of the relation (slide
 // there, turn times the least body's size; 6 numbers for each body but the first, which the others are seen from), the
 // relation's rows as functions of just that, of unit length, and how much the bodies move themselves.
@@ -243,6 +252,7 @@ func (n *nullspace) parting(r *solve.Relation, act []int, all bool, cols []int32
 	}
 	own = math.Sqrt(own)
 	list := n.sys.Eval(r, n.poses, &w.rows)
+	w.seen = true
 	rows = w.floats(1, 6*q*len(list))[:0]
 	for i := range list {
 		row := &list[i]

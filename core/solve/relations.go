@@ -80,7 +80,8 @@ func (s *System) New(sp Spec) (*Relation, error) {
 	if !ok {
 		return nil, fmt.Errorf("unknown relation type %q", sp.Type)
 	}
-	r := &Relation{ID: sp.ID, Type: sp.Type, A: sp.A, B: sp.B, Side: 1}
+	r := s.fresh()
+	r.ID, r.Type, r.A, r.B, r.Side = sp.ID, sp.Type, sp.A, sp.B, 1
 	r.A.Frame, r.B.Frame = sp.A.F.AsFrame(), sp.B.F.AsFrame()
 	if sp.About != nil {
 		r.About, r.HasAbout = *sp.About, true

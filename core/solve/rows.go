@@ -122,6 +122,9 @@ type Rows struct {
 	a, b, c view // the features at hand
 }
 
+// List is what was last evaluated.
+func (rs *Rows) List() []Row { return rs.list }
+
 func (rs *Rows) add(angular bool) *Row {
 	if len(rs.list) < cap(rs.list) {
 		rs.list = rs.list[:len(rs.list)+1]

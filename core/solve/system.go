@@ -41,7 +41,11 @@ type Relation struct {
 	lead        float64          // helical: mm per turn
 	begin       func(a, b *view) // settles what the start pose decides
 	couple      *coupling
+	asks        int // equations, known once it has been evaluated
 }
+
+// Asks is how many conditions the relation asks; it is known once the system has been solved.
+func (r *Relation) Asks() int { return r.asks }
 
 // Hold keeps a coordinate of a joint at a value (mm or radians).
 type Hold struct {
@@ -54,6 +58,17 @@ type System struct {
 	Bodies []Body
 	Rels   []*Relation
 	work   *worker
+	slab   []Relation // where the next relations go
+}
+
+// fresh gives memory for a relation.
+func (s *System) fresh() *Relation {
+	if len(s.slab) == 0 {
+		s.slab = make([]Relation, 64)
+	}
+	r := &s.slab[0]
+	s.slab = s.slab[1:]
+	return r
 }
 
 // NewPoses gives the start poses.
@@ -153,6 +168,7 @@ func (s *System) evalFor(r *Relation, poses []geom.Pose, out *Rows) []Row {
 	out.list = out.list[:0]
 	if r.couple != nil {
 		s.coupled(r, poses, out)
+		r.asks = len(out.list)
 		return out.list
 	}
 	// the views are kept with the rows, lest each evaluation allocate them
@@ -181,6 +197,7 @@ func (s *System) evalFor(r *Relation, poses []geom.Pose, out *Rows) []Row {
 			row.scale(AngleWeight)
 		}
 	}
+	r.asks = len(out.list)
 	return out.list
 }
 
