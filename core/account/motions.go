@@ -198,31 +198,35 @@ func (n *nullspace) measureParting(groups []*modes, rels []*solve.Relation) {
 		}
 		m := dense.New(6, g.d)
 		if okA {
-			m = sub(m, n.moved(r.A.Body, g.n[ia], p))
+			n.addMoved(m, r.A.Body, g.n[ia], p, -1)
 		}
 		if okB {
-			x := n.moved(r.B.Body, g.n[ib], p)
-			for q := range m.A {
-				m.A[q] += x.A[q]
-			}
+			n.addMoved(m, r.B.Body, g.n[ib], p, 1)
 		}
 		g.parts = append(g.parts, m)
 	}
 }
 
-// moved brings a body's motion from its own measure to the place p: slide at p, turn times the body's size.
-func (n *nullspace) moved(b int, own dense.Mat, p geom.Vec) dense.Mat {
+// addMoved brings a body's motion from its own measure to the place p (slide at p, turn times the body's size) and adds it to m,
+// times k.
+func (n *nullspace) addMoved(m dense.Mat, b int, own dense.Mat, p geom.Vec, k float64) {
 	bd := &n.sys.Bodies[b]
-	arm := p.Sub(n.poses[b].Point(bd.Centre))
-	m := dense.New(6, own.C)
-	for j := 0; j < own.C; j++ {
-		w := geom.V(own.At(3, j), own.At(4, j), own.At(5, j)).Scale(1 / bd.Size)
-		s := geom.V(own.At(0, j), own.At(1, j), own.At(2, j)).Add(w.Cross(arm))
-		for i, x := range [6]float64{s.X, s.Y, s.Z, w.X * bd.Size, w.Y * bd.Size, w.Z * bd.Size} {
-			m.Set(i, j, x)
-		}
+	arm := p.Sub(n.poses[b].Point(bd.Centre)).Scale(1 / bd.Size)
+	d := own.C
+	var row [6][]float64
+	for i := range row {
+		row[i] = own.Row(i)
 	}
-	return m
+	for j := 0; j < d; j++ {
+		w := geom.V(row[3][j], row[4][j], row[5][j])
+		s := geom.V(row[0][j], row[1][j], row[2][j]).Add(w.Cross(arm))
+		m.A[j] += k * s.X
+		m.A[d+j] += k * s.Y
+		m.A[2*d+j] += k * s.Z
+		m.A[3*d+j] += k * w.X
+		m.A[4*d+j] += k * w.Y
+		m.A[5*d+j] += k * w.Z
+	}
 }
 
 // twist is a small rigid motion: slide of the point at the root origin, and turn (radians).
@@ -363,11 +367,16 @@ func (g *modes) sumSquares() {
 				if x == 0 {
 					continue
 				}
-				to := g.squares.Row(i)
-				for j, v := range row {
+				to := g.squares.Row(i)[i:]
+				for j, v := range row[i:] {
 					to[j] += x * v
 				}
 			}
+		}
+	}
+	for i := 0; i < g.d; i++ {
+		for j := 0; j < i; j++ {
+			g.squares.Set(i, j, g.squares.At(j, i))
 		}
 	}
 }
@@ -676,12 +685,4 @@ func round(x float64) float64 {
 		return 0
 	}
 	return r
-}
-
-func sub(a, b dense.Mat) dense.Mat {
-	o := dense.New(a.R, a.C)
-	for i := range o.A {
-		o.A[i] = a.A[i] - b.A[i]
-	}
-	return o
 }
