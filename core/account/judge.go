@@ -170,6 +170,12 @@ func (m *model) classify(n *nullspace, st settled, res *Result) {
 	wants := m.wanted(n, groups, st)
 	n.measureParting(groups, rels)
 	for _, g := range groups {
+		if g.alone { // told apart already
+			z := []float64{1 / dense.Norm(g.n[0].A)}
+			res.Idle++
+			res.motion(m.tell(n, g, z, "idle"), m.swing(n, g, z, st))
+			continue
+		}
 		var mine []*want
 		for _, w := range wants {
 			if w.group == g {
