@@ -109,6 +109,12 @@ func (a *App) edit(ctx context.Context, j *Judged, act Act) (edit.Edit, string, 
 			word = "bring back "
 		}
 		return edit.Edit{Op: "suppress", Name: act.Name, On: yes(act.Flag)}, word + act.Name, nil
+	case "flexible":
+		word := " moves in itself"
+		if !act.Flag {
+			word = " is rigid"
+		}
+		return edit.Edit{Op: "flex", Name: act.Name, On: yes(act.Flag)}, act.Name + word, nil
 	case "relate":
 		return a.relate(j, act)
 	case "value":

@@ -13,6 +13,7 @@ import (
 	"setfast/core/account"
 	"setfast/core/assembly"
 	"setfast/core/edit"
+	"setfast/core/geom"
 	"setfast/core/part"
 	"setfast/kernel"
 	"setfast/store"
@@ -290,8 +291,8 @@ func (a *App) noCycle(ctx context.Context, id int64, st *assembly.Assembly) erro
 func follow(st *assembly.Assembly, r *account.Result) *edit.Edit {
 	e := edit.Edit{Op: "move", Poses: map[string]edit.Pose{}}
 	for _, c := range st.Components {
-		p, ok := r.Components[c.Name]
-		if !ok || c.Grounded {
+		p := r.At(c.Name)
+		if c.Suppressed || c.Grounded || p.Pose.Quaternion == [4]float64{} {
 			continue
 		}
 		now := edit.Pose(p.Pose)
@@ -355,6 +356,15 @@ func FreeID(a *assembly.Assembly, stem string) string {
 			return id
 		}
 	}
+}
+
+// Inverse is the pose that undoes another.
+func Inverse(p account.PoseJSON) account.PoseJSON {
+	g, err := edit.Pose(p).Geom()
+	if err != nil {
+		g = geom.Home
+	}
+	return account.PoseJSON(edit.PoseOf(g.Inverse()))
 }
 
 // Compose is the pose of something placed inside something placed.

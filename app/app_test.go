@@ -291,3 +291,45 @@ func TestSwingsTogether(t *testing.T) {
 	}
 	wg.Wait()
 }
+
+// TestFlexibleUse places the crank drive in an assembly of its own, rigid and then moving in itself: its planned turn lives on
+// there, its parts are told, and both can be taken back.
+func TestFlexibleUse(t *testing.T) {
+	ctx := context.Background()
+	ps, err := a.Store.Projects(ctx)
+	if err != nil {
+		t.Fatal(err)
+	}
+	id, err := a.Store.CreateAssembly(ctx, ps[0].ID, "Opener", "")
+	if err != nil {
+		t.Fatal(err)
+	}
+	by["Opener"] = id
+	t.Cleanup(func() { delete(by, "Opener") })
+	j := do(t, "Opener", app.Act{Do: "place", Items: []string{app.AssemblyKey(by["Crank drive"])}})
+	if j.Result.Opening != 0 || j.Report.Verdict != "set" {
+		t.Errorf("rigid and grounded: opening %d, %s", j.Result.Opening, j.Report.Verdict)
+	}
+	drive := judge(t, "Crank drive").Result
+	j = do(t, "Opener", app.Act{Do: "flexible", Name: "Crank drive", Flag: true})
+	r := j.Result
+	if r.Opening != drive.Opening || r.Left != drive.Left || r.Planned != drive.Planned || r.Verdict != drive.Verdict {
+		t.Errorf("moving in itself: opening %d left %d planned %d, %s; by itself %d %d %d, %s", r.Opening, r.Left, r.Planned, r.Verdict, drive.Opening, drive.Left, drive.Planned, drive.Verdict)
+	}
+	if b := r.Body([]string{"Crank drive"}); b != "Crank drive/Bearing stand" || r.At("Crank drive").Pose.Quaternion[0] != 1 {
+		t.Errorf("it is known by %q, at %v", b, r.At("Crank drive"))
+	}
+	if b := r.Body([]string{"Crank drive", "Crank arm"}); b != "Crank drive/Crank arm" {
+		t.Errorf("its arm is %q", b)
+	}
+	refuses(t, "Crank drive", app.Act{Do: "flexible", Name: "Crank arm", Flag: true}, "is a part")
+	offers, err := a.Offers(ctx, id, "Crank drive/Crank arm/x", "@/x", "")
+	if err != nil || len(offers) == 0 {
+		t.Fatalf("%d offers, %v", len(offers), err)
+	}
+	for _, o := range offers {
+		if o.Before != 1 {
+			t.Errorf("an arm that turns has one freedom before, not %d: %+v", o.Before, o)
+		}
+	}
+}

@@ -56,6 +56,8 @@ type (
 		Idle                             int
 		Mates                            []mateView
 		Kind                             string
+		Sub, Flexible                    bool   // a subassembly; one that moves in itself
+		Inner                            bool   // a component that a flexible use brought along
 		Word                             string // beside the figures
 	}
 	mateView struct {
@@ -214,7 +216,7 @@ func (s *Server) view(j *app.Judged) accountView {
 	}
 	for i, c := range j.Asm.Components {
 		l := lines[c.Name]
-		p := r.Components[c.Name]
+		p := r.At(c.Name)
 		lv := lineView{Number: i + 1, Name: c.Name, Before: l.Before, After: p.Left, Slides: p.Slides, Turns: p.Turns,
 			Grounded: c.Grounded, Suppressed: c.Suppressed, Mates: byLine[i], Odds: oddLine[i], Idle: idle[c.Name]}
 		switch {
@@ -256,9 +258,19 @@ func (s *Server) view(j *app.Judged) accountView {
 			lv.Word += fmt.Sprintf(", %d idle", lv.Idle)
 		}
 		if c.Assembly != "" {
-			lv.Kind = "subassembly"
+			lv.Kind, lv.Sub = "subassembly", true
+		}
+		if c.Flexible {
+			lv.Kind, lv.Flexible = "subassembly that moves in itself", true
+			lv.Before = 6
+			if c.Grounded {
+				lv.After = 0
+			}
 		}
 		v.Lines = append(v.Lines, lv)
+		if c.Flexible && !c.Suppressed {
+			v.Lines = append(v.Lines, s.partsOf(r, c.Name, loose, planned, idle)...)
+		}
 	}
 	v.Groups = r.Groups
 	for _, b := range r.BlockedBy {
@@ -272,6 +284,31 @@ func (s *Server) view(j *app.Judged) accountView {
 		v.Unplan = append(v.Unplan, w)
 	}
 	return v
+}
+
+// partsOf gives a line to each component that a flexible use brings along, but the one that stands for the use.
+func (s *Server) partsOf(r *account.Result, use string, loose, planned map[string]bool, idle map[string]int) (out []lineView) {
+	base := r.Body([]string{use})
+	for _, l := range r.Lines {
+		name, ok := strings.CutPrefix(l.Component, use+"/")
+		if !ok || l.Component == base {
+			continue
+		}
+		p := r.Components[l.Component]
+		lv := lineView{Name: name, Inner: true, Sits: "in " + use, Before: l.Before, After: p.Left, Slides: p.Slides, Turns: p.Turns, Class: "idle"}
+		switch {
+		case lv.After == 0:
+			lv.Class = "set"
+		case loose[l.Component]:
+			lv.Class, lv.Word = "loose", "loose"
+		case planned[l.Component]:
+			lv.Class, lv.Word = "planned", "planned"
+		case idle[l.Component] > 0:
+			lv.Word = "idle"
+		}
+		out = append(out, lv)
+	}
+	return out
 }
 
 // refsOf lists the features a relation stands on; a coupling stands on those of its joints.
@@ -410,6 +447,7 @@ type (
 		Part     string           `json:"part,omitempty"`
 		Assembly string           `json:"assembly,omitempty"`
 		Pose     account.PoseJSON `json:"pose"`
+		Base     string           `json:"base,omitempty"` // of a flexible use: the grounded component it is known by
 		Grounded bool             `json:"grounded"`
 		Hidden   bool             `json:"suppressed"`
 		Left     int              `json:"left"`
@@ -460,9 +498,17 @@ func (s *Server) stateOf(c *echo.Context, j *app.Judged, said string) error {
 		out.Redo = h.Redo[n-1].Said
 	}
 	for _, k := range j.Asm.Components {
-		p := j.Result.Components[k.Name]
+		p := j.Result.At(k.Name)
 		cj := componentJSON{Name: k.Name, Part: k.Part, Assembly: k.Assembly, Pose: p.Pose, Grounded: k.Grounded, Hidden: k.Suppressed, Left: p.Left, Slides: p.Slides, Turns: p.Turns}
-		cj.Shapes = s.shapes(j, k.Part, k.Assembly, "", account.PoseJSON{Quaternion: [4]float64{1, 0, 0, 0}})
+		still := account.PoseJSON{Quaternion: [4]float64{1, 0, 0, 0}}
+		if k.Flexible && !k.Suppressed {
+			if b := j.Doc.Assemblies[k.Assembly].Base(); b != nil {
+				cj.Base = b.Name
+			}
+			cj.Shapes = s.moving(j, j.Result, k.Name+"/", "", k.Assembly, app.Inverse(p.Pose))
+		} else {
+			cj.Shapes = s.shapes(j, k.Part, k.Assembly, "", still)
+		}
 		out.Components = append(out.Components, cj)
 	}
 	for _, m := range j.Asm.Mates {
@@ -489,13 +535,45 @@ func (s *Server) shapes(j *app.Judged, partKey, asmKey, path string, at account.
 		row := j.Parts[partKey]
 		return []shapeJSON{{path, row.DerivedSHA256, app.Tint(row), at}}
 	}
-	out := []shapeJSON{}
 	r := j.Report.Assemblies[asmKey]
+	if r == nil {
+		return nil
+	}
+	return s.inside(j, r, "", path, asmKey, at, nil)
+}
+
+// moving lists what is drawn of a flexible use, whose components stand in the report r under names that begin with prefix; within
+// brings poses of that report to those of what is drawn.
+func (s *Server) moving(j *app.Judged, r *account.Result, prefix, path, asmKey string, within account.PoseJSON) []shapeJSON {
+	own := j.Report.Assemblies[asmKey]
+	if own == nil {
+		return nil
+	}
+	use := app.Compose(within, r.At(strings.TrimSuffix(prefix, "/")).Pose)
+	return s.inside(j, r, prefix, path, asmKey, within, func(k *assembly.Component) (account.PoseJSON, bool) {
+		return app.Compose(use, own.Components[k.Name].Pose), k.Grounded
+	})
+}
+
+// inside draws an assembly's components where the report r says they are, under names that begin with prefix; fixed, where given,
+// knows better of some.
+func (s *Server) inside(j *app.Judged, r *account.Result, prefix, path, asmKey string, at account.PoseJSON, fixed func(*assembly.Component) (account.PoseJSON, bool)) []shapeJSON {
+	out := []shapeJSON{}
 	for _, k := range j.Doc.Assemblies[asmKey].Components {
-		if k.Suppressed || r == nil {
+		if k.Suppressed {
 			continue
 		}
-		out = append(out, s.shapes(j, k.Part, k.Assembly, path+k.Name+"/", app.Compose(at, r.Components[k.Name].Pose))...)
+		p := app.Compose(at, r.At(prefix+k.Name).Pose)
+		if fixed != nil {
+			if q, ok := fixed(k); ok {
+				p = q
+			}
+		}
+		if k.Flexible {
+			out = append(out, s.moving(j, r, prefix+k.Name+"/", path+k.Name+"/", k.Assembly, at)...)
+			continue
+		}
+		out = append(out, s.shapes(j, k.Part, k.Assembly, path+k.Name+"/", p)...)
 	}
 	return out
 }

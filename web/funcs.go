@@ -17,6 +17,7 @@ var funcs = template.FuncMap{
 	"word":   func(v string) string { return map[bool]string{true: "not taken yet", false: v}[v == ""] },
 	"size":   sizeOf,
 	"lower":  strings.ToLower,
+	"path":   func(v string) string { return strings.ReplaceAll(v, "/", " › ") },
 	"volume": volume,
 	"agree":  agree,
 	"plus":   func(a, b int) int { return a + b },

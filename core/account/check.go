@@ -67,6 +67,7 @@ func checkWith(doc *assembly.Document, root string, clock Clock, show func(strin
 		if err != nil {
 			return fmt.Errorf("assembly %q: %w", name, err)
 		}
+		res.alias = flat.Aliases()
 		rep.Assemblies[name] = res
 		return nil
 	}

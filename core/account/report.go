@@ -3,6 +3,7 @@
 package account
 
 import (
+	"strings"
 	"sync"
 
 	"setfast/core/solve"
@@ -70,9 +71,32 @@ type Result struct {
 	Drives     map[string]*DriveRun `json:"drives"`
 
 	swings []func() [][]PoseJSON // per motion, see Swing
+	alias  map[string]string     // flexible uses and what is grounded in them, to the components they became
 	one    *sync.Mutex           // one swing at a time: they share the solver's memory
 
 	Mates map[string]MateNote `json:"-"` // what the interface shows of each relation
+}
+
+// At is where a component is; a flexible use is where its grounded ones are.
+func (r *Result) At(name string) Placed {
+	if p, ok := r.Components[name]; ok {
+		return p
+	}
+	return r.Components[r.alias[name]]
+}
+
+// Body names the component of the report that a path of components leads to: through flexible uses as far as they go.
+func (r *Result) Body(path []string) string {
+	for k := len(path); k > 0; k-- {
+		name := strings.Join(path[:k], "/")
+		if _, ok := r.Components[name]; ok {
+			return name
+		}
+		if base, ok := r.alias[name]; ok {
+			return base
+		}
+	}
+	return ""
 }
 
 // MateNote is how one relation stands.

@@ -87,6 +87,20 @@ func (d *Document) Flatten(name string, pose func(assembly, component string) ge
 	return &flat, nil
 }
 
+// Aliases are, in a flattened assembly, the names that the grounded components of flexible uses and the uses themselves go by:
+// each stands for the component they became.
+func (a *Assembly) Aliases() map[string]string { return a.alias }
+
+// Base is the first grounded component of an assembly, by which a flexible use of it is known.
+func (a *Assembly) Base() *Component {
+	for _, c := range a.Components {
+		if c.Grounded && !c.Suppressed {
+			return c
+		}
+	}
+	return nil
+}
+
 // enter finds the component that a path leads into, and what of the path is left inside it. In a flattened assembly a name
 // may take several steps of the path, and a grounded component stands for all of its kind.
 func (a *Assembly) enter(path []string) (c *Component, rest []string) {

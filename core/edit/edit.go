@@ -19,7 +19,7 @@ type Edit struct {
 	To        string             `json:"to,omitempty"`        // new name
 	Component *Component         `json:"component,omitempty"` // place
 	At        *int               `json:"at,omitempty"`        // where in the list; none: at the end
-	On        *bool              `json:"on,omitempty"`        // ground, suppress
+	On        *bool              `json:"on,omitempty"`        // ground, suppress, flex
 	Poses     map[string]Pose    `json:"poses,omitempty"`     // move
 	Mate      json.RawMessage    `json:"mate,omitempty"`      // relate, change: as in the file
 	Planned   json.RawMessage    `json:"planned,omitempty"`   // plan
@@ -35,6 +35,7 @@ type Component struct {
 	Assembly   string `json:"assembly,omitempty"`
 	Grounded   bool   `json:"grounded,omitempty"`
 	Suppressed bool   `json:"suppressed,omitempty"`
+	Flexible   bool   `json:"flexible,omitempty"`
 	Pose       Pose   `json:"pose"`
 }
 
@@ -107,6 +108,17 @@ func (e Edit) Apply(a *assembly.Assembly) (Edit, error) {
 		old := c.Suppressed
 		c.Suppressed = *e.On
 		return Edit{Op: "suppress", Name: e.Name, On: &old}, nil
+	case "flex":
+		c, err := need(a, e.Name)
+		if err != nil || e.On == nil {
+			return Edit{}, orMissing(err, "on")
+		}
+		if c.Assembly == "" {
+			return Edit{}, fmt.Errorf("%s is a part; only a subassembly can move in itself", e.Name)
+		}
+		old := c.Flexible
+		c.Flexible = *e.On
+		return Edit{Op: "flex", Name: e.Name, On: &old}, nil
 	case "move":
 		inv := Edit{Op: "move", Poses: map[string]Pose{}}
 		for name, p := range e.Poses {
@@ -211,7 +223,7 @@ func (e Edit) place(a *assembly.Assembly) (Edit, error) {
 	if err != nil {
 		return Edit{}, err
 	}
-	c := &assembly.Component{Name: k.Name, Part: k.Part, Assembly: k.Assembly, Grounded: k.Grounded, Suppressed: k.Suppressed, Pose: p}
+	c := &assembly.Component{Name: k.Name, Part: k.Part, Assembly: k.Assembly, Grounded: k.Grounded, Suppressed: k.Suppressed, Flexible: k.Flexible, Pose: p}
 	a.Components = slices.Insert(a.Components, where(e.At, len(a.Components)), c)
 	return Edit{Op: "remove", Name: k.Name}, nil
 }
@@ -246,7 +258,7 @@ func (e Edit) remove(a *assembly.Assembly) (Edit, error) {
 	a.Measures = slices.DeleteFunc(slices.Clone(a.Measures), func(m assembly.Measure) bool {
 		return names(m.A) || names(m.B) || names(m.In) || names(m.OfRef)
 	})
-	back := Edit{Op: "place", At: &at, Component: &Component{c.Name, c.Part, c.Assembly, c.Grounded, c.Suppressed, PoseOf(c.Pose)}}
+	back := Edit{Op: "place", At: &at, Component: &Component{c.Name, c.Part, c.Assembly, c.Grounded, c.Suppressed, c.Flexible, PoseOf(c.Pose)}}
 	return Edit{Op: "batch", Edits: []Edit{back, inv}}, nil
 }
 

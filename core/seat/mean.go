@@ -82,7 +82,7 @@ func Mean(doc *assembly.Document, root string, res *account.Result, k int) (asse
 }
 
 func poseOf(r *account.Result, name string) geom.Pose {
-	p := r.Components[name].Pose
+	p := r.At(name).Pose
 	q := p.Quaternion
 	return geom.Pose{O: geom.FromArray(p.Origin), Q: geom.Quat{W: q[0], X: q[1], Y: q[2], Z: q[3]}}
 }

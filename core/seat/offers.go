@@ -5,6 +5,7 @@ import (
 	"fmt"
 	"math"
 	"sort"
+	"strings"
 
 	"setfast/core/account"
 	"setfast/core/assembly"
@@ -215,10 +216,9 @@ func try(doc *assembly.Document, root string, base *assembly.Assembly, before *a
 	}
 	note := after.Mates[m.ID]
 	o.Sense = note.Sense
-	name := m.B.Head()
-	c := base.Component(name)
-	if c == nil || c.Grounded {
-		name = m.A.Head()
+	name := before.Body(m.B.Path)
+	if c := base.Component(m.B.Head()); c == nil || c.Grounded && !c.Flexible {
+		name = before.Body(m.A.Path)
 	}
 	o.Before, o.After = before.Components[name].Left, after.Components[name].Left
 	for _, l := range after.Lines {
@@ -243,12 +243,16 @@ func try(doc *assembly.Document, root string, base *assembly.Assembly, before *a
 	o.Poses = map[string]account.PoseJSON{}
 	o.Moves = []string{}
 	for _, k := range base.Components {
-		now, ok := after.Components[k.Name]
-		if !ok {
+		if k.Suppressed {
 			continue
 		}
+		now := after.At(k.Name)
 		o.Poses[k.Name] = now.Pose
-		if apart(before.Components[k.Name].Pose, now.Pose) {
+		moves := apart(before.At(k.Name).Pose, now.Pose)
+		for n, p := range after.Components { // of a flexible use, any part of it
+			moves = moves || k.Flexible && strings.HasPrefix(n, k.Name+"/") && apart(before.Components[n].Pose, p.Pose)
+		}
+		if moves {
 			o.Moves = append(o.Moves, k.Name)
 		}
 	}

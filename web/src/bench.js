@@ -81,7 +81,8 @@ export async function bench(asm) {
     asm, stage, view, tell, state: () => state,
     says: (text) => { under.hidden = !text; under.textContent = text; },
     park: (name, poses) => act({ do: "park", name, poses }),
-    restore: () => stage.goTo(Object.fromEntries(state.components.map((c) => [c.name, c.pose]))),
+    refresh: () => stage.show(state, true),
+    restore: () => stage.show(state, true),
     shown: (on) => { $('[data-act="tug"]').setAttribute("aria-pressed", on); cands = []; showUnder(); if (on) tell("Pull a part to see what it can do. Escape ends it."); },
   });
   view.addEventListener("pointerdown", (e) => {
@@ -175,6 +176,8 @@ export async function bench(asm) {
       case "unground": act({ do: "unground", name: comp }); break;
       case "suppress-part": act({ do: "suppress part", name: comp, flag: true }); break;
       case "revive-part": act({ do: "suppress part", name: comp, flag: false }); break;
+      case "flex": act({ do: "flexible", name: comp, flag: true }); break;
+      case "stiff": act({ do: "flexible", name: comp, flag: false }); break;
       case "remove": act({ do: "remove", name: comp }); break;
       case "rename": { const to = await ask(`Rename ${comp}`, comp); if (to && to !== comp) { if (open.delete(comp)) open.add(to); act({ do: "rename", name: comp, to }); } break; }
       case "hide": { const h = new Set(stage.hidden); if (h.delete(comp)) b.textContent = "hide"; else { h.add(comp); b.textContent = "show"; } stage.setHidden(h); break; }

@@ -146,11 +146,11 @@ export class Stage {
     });
   }
 
-  // boxOf is a component's extent where it stands now.
-  boxOf(k) {
+  // boxOf is a component's extent where it stands now, or that of what lies under a path inside it.
+  boxOf(k, path = "") {
     const box = new Box3();
     k.group.updateMatrixWorld(true);
-    for (const s of k.shapes) { const g = s.d.geometry; if (!g.boundingBox) g.computeBoundingBox(); box.union(g.boundingBox.clone().applyMatrix4(s.holder.matrixWorld)); }
+    for (const s of k.shapes) { if (!s.path.startsWith(path)) continue; const g = s.d.geometry; if (!g.boundingBox) g.computeBoundingBox(); box.union(g.boundingBox.clone().applyMatrix4(s.holder.matrixWorld)); }
     return box;
   }
 
@@ -287,7 +287,11 @@ export class Stage {
     const meshes = [];
     for (const k of this.comps.values()) if (k.group.visible) for (const s of k.shapes) meshes.push(s.mesh);
     const hit = this.ray.intersectObjects(meshes, false)[0];
-    return hit ? { k: hit.object.userData.k, at: hit.point } : null;
+    if (!hit) return null;
+    const { k, i } = hit.object.userData, s = k.shapes[i], inner = s.path.replace(/\/$/, "");
+    // of a subassembly that moves in itself, the part; of a rigid one, the whole
+    const name = k.data.base === undefined ? k.data.name : `${k.data.name}/${inner}`;
+    return { k, at: hit.point, name, frame: k.data.base === undefined ? k.group : s.holder };
   }
 
   // across is where the cursor points in the plane through a point that faces the eye.
@@ -301,11 +305,19 @@ export class Stage {
   put(names, poses, hand) {
     cancelAnimationFrame(this.gliding);
     empty(this.marks); this.clearLabels("motion");
+    const set = (o, p) => { o.position.set(p[0], p[1], p[2]); o.quaternion.set(p[4], p[5], p[6], p[3]); };
+    const inner = [];
     names.forEach((n, i) => {
-      const k = this.comps.get(n); if (!k) return;
-      const p = poses.subarray(7 * i, 7 * i + 7);
-      k.group.position.set(p[0], p[1], p[2]); k.group.quaternion.set(p[4], p[5], p[6], p[3]); k.group.updateMatrixWorld(true);
+      const p = poses.subarray(7 * i, 7 * i + 7), [top, ...rest] = n.split("/");
+      const k = this.comps.get(n) || this.comps.get(top); if (!k) return;
+      if (!rest.length || rest.join("/") === k.data.base) { set(k.group, p); k.group.updateMatrixWorld(true); } else inner.push([k, rest.join("/") + "/", p]);
     });
+    const own = new Group(), m = new Matrix4();
+    for (const [k, path, p] of inner) for (const s of k.shapes) if (s.path === path) {
+      set(own, p); own.updateMatrix();
+      m.copy(k.group.matrixWorld).invert().multiply(own.matrix).decompose(s.holder.position, s.holder.quaternion, s.holder.scale);
+      s.holder.updateMatrixWorld(true);
+    }
     if (hand) {
       const l = new Line(new BufferGeometry().setFromPoints(hand), new LineDashedMaterial({ color: css("--slate"), dashSize: this.pixel(hand[0]) * 6, gapSize: this.pixel(hand[0]) * 4, depthTest: false, transparent: true }));
       l.computeLineDistances(); l.renderOrder = 8; this.marks.add(l);
@@ -388,14 +400,14 @@ export class Stage {
     const firsts = new Map();
     let drawn = 0;
     motions.forEach((m, i) => {
-      const k = this.comps.get(m.rides[0]); if (!k || !k.group.visible || drawn > 40) return;
+      const k = this.comps.get(m.rides[0]) || this.comps.get((m.rides[0] || "").split("/")[0]); if (!k || !k.group.visible || drawn > 40) return;
       if (m.class === "idle" && motions.length > 12) return;
       if (k.data.left === 6 && m.rides.length === 1) { // a part nobody has related yet: one word instead of six arrows
         if (!firsts.has(m.rides[0])) { firsts.set(m.rides[0], 1); const c = this.boxOf(k).getCenter(new Vector3()); this.label("motion", "free", () => c, m.class, i); }
         return;
       }
       drawn++;
-      const ball = this.boxOf(k).getBoundingSphere(new Sphere());
+      const ball = this.boxOf(k, this.comps.has(m.rides[0]) ? "" : m.rides[0].slice(k.data.name.length + 1) + "/").getBoundingSphere(new Sphere());
       const color = css(colorOf[m.class]), dir = new Vector3(...m.direction);
       const count = firsts.get(m.rides[0]) || 0; firsts.set(m.rides[0], count + 1);
       const size = Math.max(ball.radius, 1e-3);

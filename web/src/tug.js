@@ -33,23 +33,29 @@ export class Tug {
     }
   }
 
+  // named is what the core calls the part under the cursor: all that is grounded in a flexible use goes by one name.
+  named(hit) {
+    const { name, base } = hit.k.data;
+    return base !== undefined && this.live && !this.live.names.includes(hit.name) ? `${name}/${base}` : hit.name;
+  }
+
   movable(name) { return !!this.live?.movable[this.live.names.indexOf(name)]; }
 
   // says names the part under the cursor and whether it moves.
   says(x, y) {
     const hit = this.b.stage.partAt(x, y); if (!hit) return "";
-    const n = hit.k.data.name;
-    return this.movable(n) ? `${n} · pull` : `${n} · cannot move`;
+    const n = this.named(hit);
+    return this.movable(n) ? `${plain(n)} · pull` : `${plain(n)} · cannot move`;
   }
 
   // take begins a pull; it tells whether there is something to pull.
   take(x, y) {
     const hit = this.b.stage.partAt(x, y);
     if (!this.on || !hit || !this.live || this.seq !== this.b.state().seq) return false;
-    const name = hit.k.data.name;
-    if (!this.movable(name)) { this.b.tell(`${name} cannot move.`); return true; }
-    const own = hit.k.group.worldToLocal(hit.at.clone());
-    this.held = { name, k: hit.k, own, at: hit.at.clone(), moved: false };
+    const name = this.named(hit);
+    if (!this.movable(name)) { this.b.tell(`${plain(name)} cannot move.`); return true; }
+    const own = hit.frame.worldToLocal(hit.at.clone());
+    this.held = { name, frame: hit.frame, own, at: hit.at.clone(), moved: false };
     this.b.stage.controls.enabled = false;
     this.grabbed = this.live.grab(name, own.toArray()).catch((e) => { this.b.tell(e.message, true); this.letGo(false); });
     return true;
@@ -69,10 +75,10 @@ export class Tug {
         this.last = r; this.held.moved = true;
         const hand = this.held.own.clone();
         this.b.stage.put(this.live.names, r.poses, null);
-        this.held.k.group.localToWorld(hand);
+        this.held.frame.localToWorld(hand);
         const short = hand.distanceTo(to) > this.b.stage.pixel(hand) * 4;
         this.b.stage.put(this.live.names, r.poses, short ? [hand, to] : null);
-        this.b.says(`pulling ${this.held.name}${short ? " · it comes no nearer" : ""} · let go to park it, Escape to put it back`);
+        this.b.says(`pulling ${plain(this.held.name)}${short ? " · it comes no nearer" : ""} · let go to park it, Escape to put it back`);
       }
     } catch (e) { this.b.tell(e.message, true); this.letGo(false); } finally { this.busy = false; }
   }
@@ -87,12 +93,17 @@ export class Tug {
     if (!keep) { this.seq = null; this.b.restore(); this.ready(); return; }
     const poses = {};
     const was = new Map(this.b.state().components.map((c) => [c.name, c.pose]));
-    this.live.names.forEach((n, i) => {
-      const w = was.get(n); if (!w) return; // a part of a flexible subassembly is parked there, not here
+    const uses = new Map(this.b.state().components.filter((c) => c.base !== undefined).map((c) => [`${c.name}/${c.base}`, c.name]));
+    this.live.names.forEach((inner, i) => {
+      const n = uses.get(inner) || inner, w = was.get(n); if (!w) return; // what moves in a subassembly is parked on its own Bench
       const p = this.last.poses.subarray(7 * i, 7 * i + 7);
       const far = new Vector3(p[0], p[1], p[2]).distanceTo(new Vector3(...w.origin)) > 1e-9 || Math.abs(w.quaternion[0] * p[3] + w.quaternion[1] * p[4] + w.quaternion[2] * p[5] + w.quaternion[3] * p[6]) < 1 - 1e-14;
       if (far) poses[n] = { origin: [p[0], p[1], p[2]], quaternion: [p[3], p[4], p[5], p[6]] };
     });
+    if (!Object.keys(poses).length) { this.seq = null; this.b.refresh(); this.b.tell("What moves in a subassembly is parked on its own Bench; here it goes back."); this.ready(); return; }
     this.b.park(h.name, poses).then((ok) => { if (!ok) { this.seq = null; this.b.restore(); } this.ready(); });
   }
 }
+
+// plain writes a path of names as people read it.
+const plain = (name) => name.replaceAll("/", " › ");
