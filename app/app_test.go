@@ -6,8 +6,6 @@ import (
 	"fmt"
 	"math"
 	"os"
-	"os/exec"
-	"path/filepath"
 	"slices"
 	"strings"
 	"sync"
@@ -19,9 +17,8 @@ import (
 	"setfast/core/edit"
 	"setfast/core/format"
 	"setfast/demo"
-	"setfast/kernel"
+	"setfast/internal/bed"
 	"setfast/store"
-	"setfast/store/private"
 )
 
 var (
@@ -29,50 +26,31 @@ var (
 	by = map[string]int64{} // assemblies of the sample project by name
 )
 
-func TestMain(m *testing.M) { os.Exit(start(m)) }
-
-// start runs a database and loads the sample project once.
-func start(m *testing.M) int {
-	fail := func(err error) int { fmt.Fprintln(os.Stderr, err); return 1 }
-	dir, err := os.MkdirTemp("", "setfast-app-")
-	if err != nil {
-		return fail(err)
-	}
-	defer os.RemoveAll(dir)
-	bin := os.Getenv("SETFAST_KERNEL")
-	if bin == "" {
-		bin = filepath.Join(dir, "setfast-kernel")
-		if out, err := exec.Command("go", "build", "-o", bin, "setfast/cmd/setfast-kernel").CombinedOutput(); err != nil {
-			return fail(fmt.Errorf("%v\n%s", err, out))
+func TestMain(m *testing.M) {
+	os.Exit(bed.Run(func(ctx context.Context, made *app.App) int {
+		a = made
+		if err := load(ctx); err != nil {
+			fmt.Fprintln(os.Stderr, err)
+			return 1
 		}
-	}
-	ctx := context.Background()
-	db, err := private.Start(ctx, filepath.Join(dir, "db"))
-	if err != nil {
-		return fail(err)
-	}
-	defer db.Stop()
-	s, err := store.Open(ctx, store.DSN("unix", db.Socket, "root", "", "setfast"))
-	if err != nil {
-		return fail(err)
-	}
-	defer s.Close()
-	a = app.New(s, kernel.NewRunner(bin))
+		return m.Run()
+	}))
+}
+
+// load makes the sample project and notes its assemblies.
+func load(ctx context.Context) error {
 	if err := demo.Load(ctx, a, nil); err != nil {
-		return fail(err)
+		return err
 	}
-	ps, err := s.Projects(ctx)
+	ps, err := a.Store.Projects(ctx)
 	if err != nil {
-		return fail(err)
+		return err
 	}
-	as, err := s.Assemblies(ctx, ps[0].ID)
-	if err != nil {
-		return fail(err)
-	}
+	as, err := a.Store.Assemblies(ctx, ps[0].ID)
 	for _, x := range as {
 		by[x.Name] = x.ID
 	}
-	return m.Run()
+	return err
 }
 
 func judge(t *testing.T, name string) *app.Judged {

@@ -15,6 +15,7 @@ func opener(t *testing.T, name string) *walker {
 	w, project, _ := sample(t, false)
 	id, err := theApp.Store.CreateAssembly(context.Background(), project, name, "")
 	w.ok(err)
+	t.Cleanup(func() { _ = theApp.Store.DeleteAssembly(context.Background(), id) })
 	w.ok(w.Go(fmt.Sprint(address, "/a/", id)))
 	return w
 }

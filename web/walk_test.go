@@ -10,16 +10,14 @@ import (
 	"net"
 	"net/http"
 	"os"
-	"os/exec"
 	"path/filepath"
 	"strings"
 	"testing"
 
 	"setfast/app"
 	"setfast/demo"
-	"setfast/kernel"
+	"setfast/internal/bed"
 	"setfast/store"
-	"setfast/store/private"
 	"setfast/web"
 	"setfast/web/drive"
 )
@@ -29,47 +27,30 @@ var (
 	theApp  *app.App
 )
 
-func TestMain(m *testing.M) { os.Exit(serve(m)) }
-
-// serve starts the whole: database, kernel and interface, on loopback.
-func serve(m *testing.M) int {
-	fail := func(err error) int { fmt.Fprintln(os.Stderr, err); return 1 }
-	dir, err := os.MkdirTemp("", "setfast-web-")
-	if err != nil {
-		return fail(err)
-	}
-	defer os.RemoveAll(dir)
-	bin := os.Getenv("SETFAST_KERNEL")
-	if bin == "" {
-		bin = filepath.Join(dir, "setfast-kernel")
-		if out, err := exec.Command("go", "build", "-o", bin, "setfast/cmd/setfast-kernel").CombinedOutput(); err != nil {
-			return fail(fmt.Errorf("%v\n%s", err, out))
+func TestMain(m *testing.M) {
+	os.Exit(bed.Run(func(ctx context.Context, made *app.App) int {
+		theApp = made
+		if err := serve(ctx); err != nil {
+			fmt.Fprintln(os.Stderr, err)
+			return 1
 		}
-	}
-	ctx, stop := context.WithCancel(context.Background())
-	defer stop()
-	db, err := private.Start(ctx, filepath.Join(dir, "db"))
-	if err != nil {
-		return fail(err)
-	}
-	defer db.Stop()
-	st, err := store.Open(ctx, store.DSN("unix", db.Socket, "root", "", "setfast"))
-	if err != nil {
-		return fail(err)
-	}
-	defer st.Close()
-	theApp = app.New(st, kernel.NewRunner(bin))
+		return m.Run()
+	}))
+}
+
+// serve puts the interface on loopback.
+func serve(ctx context.Context) error {
 	srv, err := web.New(theApp, slog.New(slog.NewTextHandler(io.Discard, nil)))
 	if err != nil {
-		return fail(err)
+		return err
 	}
 	l, err := net.Listen("tcp", "127.0.0.1:0")
 	if err != nil {
-		return fail(err)
+		return err
 	}
 	address = "http://" + l.Addr().String()
 	go func() { _ = srv.Serve(ctx, l) }()
-	return m.Run()
+	return nil
 }
 
 // walker drives a page and stops the test at the first step that fails.

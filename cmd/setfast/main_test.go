@@ -12,24 +12,22 @@ import (
 	"testing"
 
 	"setfast/core/account"
+	"setfast/internal/bed"
 )
 
 func TestMain(m *testing.M) {
-	if os.Getenv("SETFAST_KERNEL") == "" { // the test command sets it; a single test builds it
-		dir, err := os.MkdirTemp("", "setfast-kernel-")
-		if err != nil {
-			panic(err)
-		}
-		bin := filepath.Join(dir, "setfast-kernel")
-		if out, err := exec.Command("go", "build", "-o", bin, "setfast/cmd/setfast-kernel").CombinedOutput(); err != nil {
-			panic(string(out))
-		}
-		os.Setenv("SETFAST_KERNEL", bin)
-		code := m.Run()
-		os.RemoveAll(dir)
-		os.Exit(code)
+	dir, err := os.MkdirTemp("", "setfast-cmd-")
+	if err != nil {
+		panic(err)
 	}
-	os.Exit(m.Run())
+	bin, err := bed.Kernel(dir)
+	if err != nil {
+		panic(err)
+	}
+	os.Setenv("SETFAST_KERNEL", bin)
+	code := m.Run()
+	os.RemoveAll(dir)
+	os.Exit(code)
 }
 
 const examples = "../../core/account/testdata/"

@@ -75,7 +75,9 @@ func (n *nullspace) again(poses []geom.Pose, bodies []int, rels []*solve.Relatio
 	n.poses, n.alive = poses, 0
 	n.on, n.lone, n.log = n.on[:0], n.lone[:0], n.log[:0]
 	w := &n.work
-	w.slab, w.islb, w.fslb = w.slab[:0], w.islb[:0], w.fslb[:0]
+	w.entries.empty()
+	w.ints.empty()
+	w.kept.empty()
 	for _, b := range bodies {
 		n.of[b], n.todo[b] = nil, 0
 	}
@@ -90,8 +92,8 @@ func (n *nullspace) again(poses []geom.Pose, bodies []int, rels []*solve.Relatio
 // open gives a free body its six freedoms.
 func (n *nullspace) open(b int) {
 	n.free[b] = true
-	n.of[b] = n.work.entries(6)
-	at := n.work.ints(6)
+	n.of[b] = n.work.entries.room(6)
+	at := n.work.ints.room(6)
 	for k := 0; k < 6; k++ {
 		e := entry{col: int32(len(n.on))}
 		e.v[k] = 1
@@ -162,21 +164,21 @@ func (n *nullspace) restricted(b int) (left, turns int) {
 
 // workspace is memory that is used again for each relation.
 type workspace struct {
-	f      [8][]float64
-	perm   [24]int
-	diag   [24]float64
-	cols   []int32
-	own    []int
-	seen   bool    // the relation last posted was evaluated
-	acting []int   // bodies of the relation at hand
-	hit    []int32 // bodies that move in the columns at hand
-	mark   []int32 // per body: the round in which it was last hit
-	tick   int32
-	rows   solve.Rows
-	six    [][6]float64
-	slab   []entry
-	islb   []int32
-	fslb   []float64
+	f       [8][]float64
+	perm    [24]int
+	diag    [24]float64
+	cols    []int32
+	own     []int
+	seen    bool    // the relation last posted was evaluated
+	acting  []int   // bodies of the relation at hand
+	hit     []int32 // bodies that move in the columns at hand
+	mark    []int32 // per body: the round in which it was last hit
+	tick    int32
+	rows    solve.Rows
+	six     [][6]float64
+	entries slab[entry]
+	ints    slab[int32]
+	kept    slab[float64]
 }
 
 // sixes gives a scratch list of motions, zeroed.
@@ -198,33 +200,21 @@ func (w *workspace) floats(k, n int) []float64 {
 	return s
 }
 
-// entries gives an empty list with room for n that stays.
-func (w *workspace) entries(n int) []entry {
-	if len(w.slab)+n > cap(w.slab) {
-		w.slab = make([]entry, 0, max(1024, n))
+// slab is memory handed out in pieces that stay.
+type slab[T any] struct{ s []T }
+
+// room gives an empty list that n can be put into.
+func (b *slab[T]) room(n int) []T {
+	if len(b.s)+n > cap(b.s) {
+		b.s = make([]T, 0, max(4096, n))
 	}
-	k := len(w.slab)
-	w.slab = w.slab[:k+n]
-	return w.slab[k : k : k+n]
+	k := len(b.s)
+	b.s = b.s[:k+n]
+	return b.s[k : k : k+n]
 }
 
-func (w *workspace) ints(n int) []int32 {
-	if len(w.islb)+n > cap(w.islb) {
-		w.islb = make([]int32, 0, max(4096, n))
-	}
-	k := len(w.islb)
-	w.islb = w.islb[:k+n]
-	return w.islb[k : k : k+n]
-}
-
-func (w *workspace) kept(n int) []float64 {
-	if len(w.fslb)+n > cap(w.fslb) {
-		w.fslb = make([]float64, 0, max(8192, n))
-	}
-	k := len(w.fslb)
-	w.fslb = w.fslb[:k+n]
-	return w.fslb[k : k+n : k+n]
-}
+// empty takes all pieces back.
+func (b *slab[T]) empty() { b.s = b.s[:0] }
 
 // touched lists the columns in which any of the bodies moves, ascending.
 func (n *nullspace) touched(bodies []int) []int32 {

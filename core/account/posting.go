@@ -125,7 +125,7 @@ func (n *nullspace) follow(b int, cols []int32, f, out []float64, rank int) {
 		keep++
 	}
 	old := es[:keep]
-	fresh := w.entries(keep + c)
+	fresh := w.entries.room(keep + c)
 	j := 0
 	var y [24]float64
 	for i, col := range cols {
@@ -170,7 +170,7 @@ func (n *nullspace) follow(b int, cols []int32, f, out []float64, rank int) {
 	}
 	for r := rank; r < k; r++ {
 		col := int32(len(n.on))
-		room := w.ints(1)
+		room := w.ints.room(1)
 		n.on = append(n.on, append(room, int32(b)))
 		n.lone = append(n.lone, int32(b))
 		fresh = append(fresh, entry{col, lone[r]})
@@ -523,15 +523,14 @@ func (n *nullspace) recombine(cols []int32, out []float64, rank int) {
 	first := int32(len(n.on))
 	st := step{first: first, gone: rank}
 	if !n.count {
-		st.old = append(w.ints(c), cols...)
+		st.old = append(w.ints.room(c), cols...)
 	}
 	if rank < c {
 		dense.Reflectors(out, c, rank)
 		if !n.count {
-			st.v = w.kept(len(out))
-			copy(st.v, out)
+			st.v = append(w.kept.room(len(out)), out...)
 		}
-		room := w.ints((c - rank) * len(w.hit))[:(c-rank)*len(w.hit)]
+		room := w.ints.room((c - rank) * len(w.hit))[:(c-rank)*len(w.hit)]
 		for j := 0; j < c-rank; j++ {
 			n.on = append(n.on, room[j*len(w.hit):j*len(w.hit):(j+1)*len(w.hit)])
 			n.lone = append(n.lone, shared)
@@ -565,7 +564,7 @@ func (n *nullspace) recombine(cols []int32, out []float64, rank int) {
 				reflect6(x[k:], out[k*c+k:k*c+c])
 			}
 			if need := keep + c - rank; need > cap(es) {
-				es = append(w.entries(need+need/4), es...)
+				es = append(w.entries.room(need+need/4), es...)
 			}
 			for j := rank; j < c; j++ {
 				if v := &x[j]; v[0]*v[0]+v[1]*v[1]+v[2]*v[2]+v[3]*v[3]+v[4]*v[4]+v[5]*v[5] > 1e-28 {

@@ -18,7 +18,7 @@ func (n *nullspace) finish() {
 	now := make([]combo, len(n.on))
 	final := int32(0)
 	one := []float64{1}
-	ids := n.work.ints(n.alive)
+	ids := n.work.ints.room(n.alive)
 	for c := range now {
 		if n.lone[c] != replaced {
 			ids = append(ids, final)
@@ -69,7 +69,7 @@ func (n *nullspace) finish() {
 					count++
 				}
 			}
-			t := combo{n.work.ints(count), n.work.kept(count)[:0]}
+			t := combo{n.work.ints.room(count), n.work.kept.room(count)}
 			for u, f := range union {
 				if y := x[u*m+i]; math.Abs(y) > 1e-15 {
 					t.cols, t.x = append(t.cols, f), append(t.x, y)
@@ -112,7 +112,7 @@ func (n *nullspace) settleInto(now []combo) {
 			}
 		}
 		slices.Sort(list)
-		out := n.work.entries(len(list))
+		out := n.work.entries.room(len(list))
 		for _, c := range list {
 			seen[c] = false
 			if dense.Norm(sum[c][:]) > 1e-13 {
@@ -129,7 +129,7 @@ func (n *nullspace) settleInto(now []combo) {
 	}
 	n.on = make([][]int32, n.alive)
 	for c := range n.on {
-		n.on[c] = n.work.ints(int(count[c]))
+		n.on[c] = n.work.ints.room(int(count[c]))
 	}
 	for b, es := range n.of {
 		for i := range es {
