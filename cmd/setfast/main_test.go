@@ -167,3 +167,44 @@ func TestStartFaults(t *testing.T) {
 		t.Errorf("exit %d: %q", code, errs)
 	}
 }
+
+// TestTriangles takes volume and centroid from a file of triangles, and refuses one that is not closed, naming the part.
+func TestTriangles(t *testing.T) {
+	dir := t.TempDir()
+	corner := func(facets ...string) string {
+		return "solid corner\n" + strings.Join(facets, "") + "endsolid corner\n"
+	}
+	facet := func(v ...string) string {
+		return "facet normal 0 0 0\nouter loop\nvertex " + strings.Join(v, "\nvertex ") + "\nendloop\nendfacet\n"
+	}
+	o, x, y, z := "0 0 0", "30 0 0", "0 30 0", "0 0 30"
+	faces := []string{facet(o, y, x), facet(o, x, z), facet(o, z, y), facet(x, y, z)}
+	text := `{"setfast": 1, "root": "m", "parts": {"corner": {"density_kg_m3": 1000, "source": {"stl": "corner.stl"}}},
+	 "assemblies": {"m": {"components": {"c": {"part": "corner", "grounded": true}}, "measures": {"kg": {"type": "mass"}, "cg": {"type": "centre_of_mass", "in": "@/origin"}}}}}`
+	doc := filepath.Join(dir, "doc.setfast.json")
+	for name, data := range map[string]string{"corner.stl": corner(faces...), "doc.setfast.json": text} {
+		if err := os.WriteFile(filepath.Join(dir, name), []byte(data), 0o600); err != nil {
+			t.Fatal(err)
+		}
+	}
+	code, out, errs := do("check", "--json", doc)
+	var rep account.Report
+	if err := json.Unmarshal([]byte(out), &rep); err != nil || code != 0 {
+		t.Fatal(code, err, errs)
+	}
+	// a corner cut off a cube: a sixth of it, its centroid a quarter of the way along each edge
+	if kg := rep.Assemblies["m"].Measures["kg"].(float64); math.Abs(kg-4500e-6) > 1e-12 {
+		t.Errorf("the corner weighs %g kg, want 0.0045", kg)
+	}
+	for i, v := range rep.Assemblies["m"].Measures["cg"].([]any) {
+		if math.Abs(v.(float64)-7.5) > 1e-9 {
+			t.Errorf("its centre along axis %d is %v, want 7.5", i, v)
+		}
+	}
+	if err := os.WriteFile(filepath.Join(dir, "corner.stl"), []byte(corner(append(faces[:3], faces[0])...)), 0o600); err != nil {
+		t.Fatal(err)
+	}
+	if code, _, errs = do("check", doc); code != 2 || !strings.Contains(errs, "parts.corner.source") || !strings.Contains(errs, "do not close") {
+		t.Errorf("exit %d: %s", code, errs)
+	}
+}
