@@ -478,7 +478,7 @@ func (r *reader) mate(n *node) *assembly.Mate {
 		r.coupling(n, m)
 		return m
 	}
-	if !slices.Contains(solve.Types(), m.Type) {
+	if !solve.Known(m.Type) {
 		r.fail(r.get(n, "type"), "unknown relation type %q; known are %s, gear, rack, screw, cam", m.Type, strings.Join(solve.Types(), ", "))
 		return m
 	}
@@ -794,6 +794,7 @@ func (r *reader) check(d *assembly.Document, a *assembly.Assembly, n *node) {
 		return f
 	}
 	joints := map[string]*solve.Relation{}
+	alone := &solve.System{} // no bodies: what is asked is whether the features fit the relation
 	for i, m := range a.Mates {
 		if m.IsCoupling() {
 			continue
@@ -820,7 +821,7 @@ func (r *reader) check(d *assembly.Document, a *assembly.Assembly, n *node) {
 		if r.err != nil {
 			return
 		}
-		rel, err := (&solve.System{}).New(sp)
+		rel, err := alone.New(sp)
 		if err != nil {
 			r.fail(at("mates", i), "relation %q: %v", m.ID, err)
 			return

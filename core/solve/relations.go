@@ -71,6 +71,9 @@ func Types() []string {
 	return out
 }
 
+// Known tells whether there is such a type of relation.
+func Known(t string) bool { _, ok := kinds[t]; return ok }
+
 // IsJoint tells whether a type of relation has coordinates or frames rather than plain features.
 func IsJoint(t string) bool { return kinds[t].joint }
 
