@@ -16,14 +16,27 @@ import (
 
 // node is a JSON value that knows where it stands and which of its members were asked for.
 type node struct {
-	path    string
-	kind    byte // { [ s n b 0
+	in      *node  // what it stands in
+	name    string // as a member
+	item    int    // as an item of a list
+	kind    byte   // { [ s n b 0
 	members []member
 	index   map[string]int // member by name, once there are many
 	items   []*node
 	str     string
 	num     float64
 	boolean bool
+}
+
+// path says where the node stands in the document.
+func (n *node) path() string {
+	switch {
+	case n.in == nil:
+		return n.name
+	case n.in.kind == '[':
+		return fmt.Sprintf("%s[%d]", n.in.path(), n.item)
+	}
+	return join(n.in.path(), n.name)
 }
 
 type member struct {
@@ -64,7 +77,8 @@ func parse(data []byte) (*node, error) {
 	data = bytes.TrimPrefix(data, []byte("\ufeff"))
 	d := json.NewDecoder(bytes.NewReader(data))
 	d.UseNumber()
-	n, err := parseValue(d, "", 0)
+	n := &node{}
+	err := parseValue(d, n, 0)
 	if err == nil {
 		if _, e := d.Token(); e != io.EOF {
 			err = fmt.Errorf("something follows the end of the document")
@@ -82,18 +96,14 @@ func parse(data []byte) (*node, error) {
 	return n, nil
 }
 
-func parseValue(d *json.Decoder, path string, depth int) (*node, error) {
+// parseValue reads the next value into a node that knows where it stands.
+func parseValue(d *json.Decoder, n *node, depth int) error {
 	t, err := d.Token()
 	if err != nil {
-		return nil, err
+		return err
 	}
-	return parseFrom(d, t, path, depth)
-}
-
-func parseFrom(d *json.Decoder, t json.Token, path string, depth int) (*node, error) {
-	n := &node{path: path}
 	if depth > maxDepth {
-		return nil, assembly.Faultf(path, "nested too deeply")
+		return assembly.Faultf(n.path(), "nested too deeply")
 	}
 	switch v := t.(type) {
 	case json.Delim:
@@ -102,36 +112,36 @@ func parseFrom(d *json.Decoder, t json.Token, path string, depth int) (*node, er
 			if v == '{' {
 				k, err := d.Token()
 				if err != nil {
-					return nil, err
+					return err
 				}
-				name, _ := k.(string)
-				if n.find(name) >= 0 {
-					return nil, assembly.Faultf(join(path, name), "this member stands here twice")
+				c := &node{in: n}
+				c.name, _ = k.(string)
+				if n.find(c.name) >= 0 {
+					return assembly.Faultf(c.path(), "this member stands here twice")
 				}
-				c, err := parseValue(d, join(path, name), depth+1)
-				if err != nil {
-					return nil, err
+				if err := parseValue(d, c, depth+1); err != nil {
+					return err
 				}
-				n.members = append(n.members, member{name: name, val: c})
+				n.members = append(n.members, member{name: c.name, val: c})
 				if n.index != nil {
-					n.index[name] = len(n.members) - 1
+					n.index[c.name] = len(n.members) - 1
 				}
 			} else {
-				c, err := parseValue(d, fmt.Sprintf("%s[%d]", path, len(n.items)), depth+1)
-				if err != nil {
-					return nil, err
+				c := &node{in: n, item: len(n.items)}
+				if err := parseValue(d, c, depth+1); err != nil {
+					return err
 				}
 				n.items = append(n.items, c)
 			}
 		}
 		_, err := d.Token()
-		return n, err
+		return err
 	case string:
 		n.kind, n.str = 's', v
 	case json.Number:
 		x, err := strconv.ParseFloat(string(v), 64)
 		if err != nil || math.IsInf(x, 0) {
-			return nil, assembly.Faultf(path, "the number %s is too large", v)
+			return assembly.Faultf(n.path(), "the number %s is too large", v)
 		}
 		n.kind, n.num = 'n', x
 	case bool:
@@ -139,7 +149,7 @@ func parseFrom(d *json.Decoder, t json.Token, path string, depth int) (*node, er
 	case nil:
 		n.kind = '0'
 	}
-	return n, nil
+	return nil
 }
 
 func join(path, name string) string {
@@ -161,7 +171,7 @@ type reader struct {
 
 func (r *reader) fail(n *node, format string, a ...any) {
 	if r.err == nil {
-		p := n.path
+		p := n.path()
 		if p == "" {
 			p = "document"
 		}
@@ -190,7 +200,7 @@ func (r *reader) need(n *node, name string) *node {
 	c := r.get(n, name)
 	if c == nil {
 		r.fail(n, "the member %q is missing", name)
-		return &node{path: join(n.path, name)}
+		return &node{in: n, name: name}
 	}
 	return c
 }

@@ -408,6 +408,6 @@ func ReadPlanned(data []byte) (assembly.Planned, error) {
 // CheckName refuses names that references could not be written with.
 func CheckName(s string) error {
 	r := &reader{}
-	r.name(&node{path: s}, s, "a component's")
+	r.name(&node{name: s}, s, "a component's")
 	return r.err
 }
