@@ -108,18 +108,6 @@ func (n *nullspace) open(b int) {
 // left is the number of freedoms.
 func (n *nullspace) left() int { return n.alive }
 
-// block gathers the motion of a body in its own columns, 6 by len(columns).
-func (n *nullspace) block(b int) dense.Mat {
-	es := n.of[b]
-	m := dense.New(6, len(es))
-	for j := range es {
-		for i := 0; i < 6; i++ {
-			m.A[i*m.C+j] = es[j].v[i]
-		}
-	}
-	return m
-}
-
 // restricted is the freedom of one body: the rank of the basis on it, and how much of that is turning.
 func (n *nullspace) restricted(b int) (left, turns int) {
 	es := n.of[b]

@@ -182,17 +182,6 @@ func poseJSON(p geom.Pose) PoseJSON {
 	return PoseJSON{[3]float64{z(p.O.X), z(p.O.Y), z(p.O.Z)}, [4]float64{z(p.Q.W), z(p.Q.X), z(p.Q.Y), z(p.Q.Z)}}
 }
 
-// free lists the bodies that are not grounded, in build order.
-func (m *model) free() []int {
-	var f []int
-	for i := range m.sys.Bodies {
-		if !m.sys.Bodies[i].Fixed {
-			f = append(f, i)
-		}
-	}
-	return f
-}
-
 // line is the body a relation is posted with: the latest of its components in build order, or -1 for none.
 func (m *model) line(r *solve.Relation) int {
 	l := -1

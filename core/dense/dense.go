@@ -261,24 +261,8 @@ func Orthonormal(m Mat, tol float64) Mat {
 	return Columns(m.R, cols)
 }
 
-// Kernel gives orthonormal columns spanning what m takes to (nearly) nothing: below tol of its largest value and below floor.
-func Kernel(m Mat, tol float64) Mat {
-	if m.R == 0 || m.C == 0 {
-		return identity(m.C)
-	}
-	rows := m
-	if m.R > m.C { // the kernel of mᵀm is that of m; keep precision by a triangular factor
-		rows = triangle(m)
-	}
-	_, s, v := SVD(rows)
-	k := 0
-	for k < len(s) && s[k] > tol*math.Max(s[0], 1e-300) && s[k] > 0 {
-		k++
-	}
-	return Complement(leftCols(v, k))
-}
-
-func leftCols(m Mat, k int) Mat {
+// LeftCols copies the first k columns.
+func LeftCols(m Mat, k int) Mat {
 	o := New(m.R, k)
 	for i := 0; i < m.R; i++ {
 		copy(o.Row(i), m.Row(i)[:k])
@@ -286,58 +270,13 @@ func leftCols(m Mat, k int) Mat {
 	return o
 }
 
-// LeftCols copies the first k columns.
-func LeftCols(m Mat, k int) Mat { return leftCols(m, k) }
-
-func identity(n int) Mat {
+// Identity is the unit matrix.
+func Identity(n int) Mat {
 	m := New(n, n)
 	for i := 0; i < n; i++ {
 		m.Set(i, i, 1)
 	}
 	return m
-}
-
-// Identity is the unit matrix.
-func Identity(n int) Mat { return identity(n) }
-
-// triangle is the upper factor of m's Householder factorisation, m.C by m.C.
-func triangle(m Mat) Mat {
-	a := Mat{m.R, m.C, append([]float64(nil), m.A...)}
-	for k := 0; k < m.C; k++ {
-		al := 0.0
-		for i := k; i < m.R; i++ {
-			al += a.At(i, k) * a.At(i, k)
-		}
-		al = math.Sqrt(al)
-		if al == 0 {
-			continue
-		}
-		if a.At(k, k) > 0 {
-			al = -al
-		}
-		v := make([]float64, m.R-k)
-		for i := range v {
-			v[i] = a.At(k+i, k)
-		}
-		v[0] -= al
-		nv := Norm(v)
-		if nv == 0 {
-			continue
-		}
-		for i := range v {
-			v[i] /= nv
-		}
-		for j := k; j < m.C; j++ {
-			d := 0.0
-			for i := range v {
-				d += v[i] * a.At(k+i, j)
-			}
-			for i := range v {
-				a.A[(k+i)*m.C+j] -= 2 * d * v[i]
-			}
-		}
-	}
-	return Mat{m.C, m.C, a.A[:m.C*m.C]}
 }
 
 // LeastSquares finds the x of least length that comes nearest to m·x = b, ignoring values below tol of the largest.

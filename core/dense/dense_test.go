@@ -59,7 +59,8 @@ func TestSVDAgainstGonum(t *testing.T) {
 	}
 }
 
-func TestComplementAndKernel(t *testing.T) {
+// TestComplement: what completes the rows of a matrix is taken to nothing by it.
+func TestComplement(t *testing.T) {
 	r := rand.New(rand.NewPCG(5, 6))
 	for k := 0; k < 50; k++ {
 		n := 2 + r.IntN(9)
@@ -67,7 +68,7 @@ func TestComplementAndKernel(t *testing.T) {
 		for i := range m.A {
 			m.A[i] = r.NormFloat64()
 		}
-		q := Kernel(m, 1e-10)
+		q := Complement(Orthonormal(m.T(), 1e-10))
 		if q.C != n-min(m.R, n) {
 			t.Fatalf("kernel of %d×%d has %d columns", m.R, n, q.C)
 		}

@@ -174,8 +174,7 @@ func (s *System) groups(rels []int) []group {
 	for i := range root {
 		root[i] = i
 	}
-	var find func(int) int
-	find = func(i int) int {
+	find := func(i int) int {
 		for root[i] != i {
 			root[i] = root[root[i]]
 			i = root[i]

@@ -70,9 +70,6 @@ func Open(width, height int, dark bool) (*Page, error) {
 // Close ends the browser.
 func (p *Page) Close() { p.stop() }
 
-// Context is the tab's.
-func (p *Page) Context() context.Context { return p.ctx }
-
 func (p *Page) within(d time.Duration) (context.Context, context.CancelFunc) {
 	return context.WithTimeout(p.ctx, d)
 }
