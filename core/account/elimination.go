@@ -231,13 +231,8 @@ func (e *elimination) combination() []weighted {
 // gather joins relations that share a cancelling combination.
 func (e *elimination) gather(block []int, cancel [][]weighted) []DoubledGroup {
 	m := e.m
-	root := map[int]int{}
-	find := func(i int) int {
-		for root[i] != i {
-			i = root[i]
-		}
-		return i
-	}
+	sets := dense.NewSets(len(m.sys.Rels))
+	tied := make([]bool, len(m.sys.Rels))
 	for _, c := range cancel {
 		first := -1
 		for _, w := range c {
@@ -245,26 +240,21 @@ func (e *elimination) gather(block []int, cancel [][]weighted) []DoubledGroup {
 				continue
 			}
 			r := e.refs[w.row].rel
-			if _, ok := root[r]; !ok {
-				root[r] = r
-			}
-			k := find(r)
+			tied[r] = true
 			if first < 0 {
-				first = k
-			} else if k != first {
-				root[max(k, first)] = min(k, first)
-				first = min(k, first)
+				first = r
 			}
+			sets.Join(first, r)
 		}
 	}
 	at := map[int]int{}
 	var out []DoubledGroup
 	var of [][][]weighted
 	for _, i := range block {
-		if _, ok := root[i]; !ok {
+		if !tied[i] {
 			continue
 		}
-		k := find(i)
+		k := sets.Find(i)
 		if _, ok := at[k]; !ok {
 			at[k] = len(out)
 			out = append(out, DoubledGroup{})
@@ -275,7 +265,7 @@ func (e *elimination) gather(block []int, cancel [][]weighted) []DoubledGroup {
 	for _, c := range cancel {
 		for _, w := range c {
 			if math.Abs(w.x) >= 1e-6 {
-				k := at[find(e.refs[w.row].rel)]
+				k := at[sets.Find(e.refs[w.row].rel)]
 				out[k].Excess++
 				of[k] = append(of[k], c)
 				break

@@ -34,24 +34,10 @@ func (n *nullspace) modeGroups(rels []*solve.Relation, apart func(c int) bool) [
 			}
 		}
 	}
-	root := make([]int, len(n.sys.Bodies))
-	for i := range root {
-		root[i] = i
-	}
-	find := func(i int) int {
-		for root[i] != i {
-			root[i] = root[root[i]]
-			i = root[i]
-		}
-		return i
-	}
-	join := func(a, b int) {
-		a, b = find(a), find(b)
-		root[max(a, b)] = min(a, b)
-	}
+	sets := dense.NewSets(len(n.sys.Bodies))
 	for _, bodies := range n.on {
 		for _, b := range bodies {
-			join(int(bodies[0]), int(b))
+			sets.Join(int(bodies[0]), int(b))
 		}
 	}
 	moves := func(b int) bool { return b >= 0 && others[b] > 0 }
@@ -65,16 +51,16 @@ func (n *nullspace) modeGroups(rels []*solve.Relation, apart func(c int) bool) [
 			if first < 0 {
 				first = b
 			}
-			join(first, b)
+			sets.Join(first, b)
 		}
 	}
 	at := make([]int, n.alive) // column → its place in its group
-	width := make([]int, len(root))
+	width := make([]int, len(sets))
 	for c, bodies := range n.on {
 		if alone[c] {
 			continue
 		}
-		k := find(int(bodies[0]))
+		k := sets.Find(int(bodies[0]))
 		at[c] = width[k]
 		width[k]++
 	}
@@ -84,7 +70,7 @@ func (n *nullspace) modeGroups(rels []*solve.Relation, apart func(c int) bool) [
 		if !moves(b) {
 			continue
 		}
-		k := find(b)
+		k := sets.Find(b)
 		g := of[k]
 		if g == nil {
 			g = &modes{at: map[int]int{}, d: width[k]}

@@ -3,6 +3,7 @@ package solve
 import (
 	"math"
 
+	"setfast/core/dense"
 	"setfast/core/geom"
 )
 
@@ -170,27 +171,12 @@ type group struct {
 
 // groups splits the relations into sets that share no free body; those that touch none come last, one by one.
 func (s *System) groups(rels []int) []group {
-	root := make([]int, len(s.Bodies))
-	for i := range root {
-		root[i] = i
-	}
-	find := func(i int) int {
-		for root[i] != i {
-			root[i] = root[root[i]]
-			i = root[i]
-		}
-		return i
-	}
+	sets := dense.NewSets(len(s.Bodies))
 	bodies := make([][]int, len(rels))
 	for k, i := range rels {
 		bodies[k] = s.FreeBodies(s.Rels[i], new([4]int))
 		for _, b := range bodies[k] {
-			x, y := find(b), find(bodies[k][0])
-			if x < y {
-				root[y] = x
-			} else {
-				root[x] = y
-			}
+			sets.Join(b, bodies[k][0])
 		}
 	}
 	at := map[int]int{}
@@ -200,7 +186,7 @@ func (s *System) groups(rels []int) []group {
 			loose = append(loose, group{rels: []*Relation{s.Rels[i]}, index: []int{i}})
 			continue
 		}
-		r := find(bodies[k][0])
+		r := sets.Find(bodies[k][0])
 		j, ok := at[r]
 		if !ok {
 			j = len(out)
@@ -211,7 +197,7 @@ func (s *System) groups(rels []int) []group {
 		out[j].index = append(out[j].index, i)
 	}
 	for b := range s.Bodies {
-		if j, ok := at[find(b)]; ok && !s.Bodies[b].Fixed {
+		if j, ok := at[sets.Find(b)]; ok && !s.Bodies[b].Fixed {
 			out[j].bodies = append(out[j].bodies, b)
 		}
 	}
