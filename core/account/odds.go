@@ -69,6 +69,12 @@ func (m *model) settle() settled {
 	}
 	sort.Ints(dropped)
 	for _, i := range dropped {
+		// a set proved to be at odds stays so, as long as no other of it is left out
+		if slices.ContainsFunc(sets, func(c conflict) bool {
+			return c.proved && slices.Contains(c.set, i) && !slices.ContainsFunc(c.set, func(k int) bool { return k != i && out.leftOut[k] })
+		}) {
+			continue
+		}
 		with := insert(active, i)
 		if m.anyhow(m.blockOf(i, with), poses) == nil {
 			continue
@@ -102,6 +108,7 @@ const (
 // conflict is a smallest set of relations that cannot hold together, and others like it that one relation causes.
 type conflict struct {
 	set    []int
+	proved bool // from several starts
 	others [][]int
 }
 
@@ -131,7 +138,7 @@ func (m *model) conflictIn(local []int, poses []geom.Pose) (c conflict) {
 		}
 		set = m.smallest(set, poses)
 		if (len(c.set) == 0 || len(set) < len(c.set)) && m.anyhow(set, poses) == nil {
-			c.set = set
+			c.set, c.proved = set, true
 		}
 		if len(c.set) <= 2 {
 			return c
@@ -151,7 +158,7 @@ func (m *model) conflictIn(local []int, poses []geom.Pose) (c conflict) {
 			continue
 		}
 		if set := m.smallest(list, poses); m.anyhow(set, poses) == nil {
-			c.set = set
+			c.set, c.proved = set, true
 			return c
 		}
 	}

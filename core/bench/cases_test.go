@@ -6,6 +6,8 @@ import (
 	"os"
 	"runtime/debug"
 	"slices"
+	"strconv"
+	"strings"
 	"testing"
 
 	"gonum.org/v1/gonum/mat"
@@ -114,5 +116,55 @@ func BenchmarkConflict1000(b *testing.B) {
 		if err != nil || len(rep.Assemblies["main"].Odds) != 2 {
 			b.Fatal("the conflicts are not told: ", err)
 		}
+	}
+}
+
+func BenchmarkConflictChain1000(b *testing.B) {
+	for b.Loop() {
+		rep, err := account.Check(ConflictChain(330), nil)
+		if err != nil || len(rep.Assemblies["main"].Odds) != 1 {
+			b.Fatal("the conflict is not told: ", err)
+		}
+	}
+}
+
+// TestConflicts: what is hidden in a pile or a chain is told by those it concerns alone, and leaving out what is left out
+// gives back the freedoms of the case without a fault, or more.
+func TestConflicts(t *testing.T) {
+	rep, err := account.Check(Conflict(12), nil)
+	if err != nil {
+		t.Fatal(err)
+	}
+	r := rep.Assemblies["main"]
+	var got []string
+	for _, o := range r.Odds {
+		got = append(got, strings.Join(o.Mates, " "))
+		sum := 0.0
+		for _, m := range o.Misses {
+			sum += m.MM
+		}
+		if math.Abs(sum-0.3) > 1e-6 { // the hole is 0.3 mm off along the line of the two
+			t.Errorf("%v miss by %g mm together", o.Mates, sum)
+		}
+	}
+	slices.Sort(got)
+	if want := []string{"plate6a plate6b", "plate7a plate7b"}; !slices.Equal(got, want) {
+		t.Errorf("told %q, want %q", got, want)
+	}
+	rep, err = account.Check(ConflictChain(40), nil)
+	if err != nil {
+		t.Fatal(err)
+	}
+	r = rep.Assemblies["main"]
+	if len(r.Odds) != 1 {
+		t.Fatalf("told %d conflicts", len(r.Odds))
+	}
+	for _, id := range r.Odds[0].Mates {
+		if n, err := strconv.Atoi(id[1:]); err != nil || n < 18 || n > 22 {
+			t.Errorf("%s is told, and the bar at fault is in stage 20", id)
+		}
+	}
+	if len(r.Odds[0].Mates) > 5 || len(r.Odds[0].Remedies) == 0 || r.Residual.MM > 1e-6 {
+		t.Errorf("%+v, residual %v", r.Odds[0], r.Residual)
 	}
 }
