@@ -12,26 +12,27 @@ import (
 
 // model is one assembly made ready: its components as bodies, its relations as equations.
 type model struct {
-	doc    *assembly.Document
-	name   string
-	asm    *assembly.Assembly
-	set    assembly.Settings
-	sys    *solve.System
-	body   map[string]int // component → body; suppressed ones have none
-	comps  []*assembly.Component
-	rels   []int // relations in force, by index in sys.Rels
-	mate   []*assembly.Mate
-	asked  []int
-	relOf  map[string]int
-	subs   map[string]*Result // by assembly name, for rigid uses
-	axes   map[int][][2]geom.Vec
-	blocks []block      // of the relations in force
-	probe  *nullspace   // for counting freedoms at poses nearby
-	trial  []geom.Pose  // where a step went
-	moved  []int        // by it
-	rows   solve.Rows   // used again and again
-	misses []solve.Miss // of relations that were posted at the solved pose
-	missed []bool       // which of them are known
+	doc      *assembly.Document
+	name     string
+	asm      *assembly.Assembly
+	set      assembly.Settings
+	sys      *solve.System
+	body     map[string]int // component → body; suppressed ones have none
+	comps    []*assembly.Component
+	rels     []int // relations in force, by index in sys.Rels
+	mate     []*assembly.Mate
+	asked    []int
+	relOf    map[string]int
+	subs     map[string]*Result // by assembly name, for rigid uses
+	axes     map[int][][2]geom.Vec
+	blocks   []block      // of the relations in force
+	probe    *nullspace   // for counting freedoms at poses nearby
+	trial    []geom.Pose  // where a step went
+	moved    []int        // by it
+	rows     solve.Rows   // used again and again
+	misses   []solve.Miss // of relations that were posted at the solved pose
+	missed   []bool       // which of them are known
+	clearing *elimination // for conflicts
 }
 
 // newModel builds the system of an assembly whose subassemblies are judged already.

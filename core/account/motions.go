@@ -242,12 +242,16 @@ func turnAt(p, d geom.Vec) twist    { return twist{p.Cross(d), d} }
 func slideOn(d geom.Vec) twist      { return twist{v: d} }
 func (t twist) minus(o twist) twist { return twist{t.v.Sub(o.v), t.w.Sub(o.w)} }
 
+// mostLifted is the size of a group beyond which its motions are told as they come: hundreds of freedoms that hang together
+// are for counting, not for looking at one by one.
+const mostLifted = 120
+
 // lift completes a motion z of the group by whatever of the free columns makes the fewest bodies part: what can ride,
 // rides. shy columns are used only where that saves a parting (a pin rather stays than turns with what hangs on it).
 // The sum of partings, not of their squares, is made small, by weighting anew a few times.
 func (g *modes) lift(z []float64, free, shy dense.Mat) []float64 {
 	c := free.C + shy.C
-	if c == 0 || len(g.parts) == 0 {
+	if c == 0 || len(g.parts) == 0 || g.d > mostLifted {
 		return z
 	}
 	all := beside(free, shy)
@@ -416,7 +420,7 @@ func (n *nullspace) simple(g *modes, s, free dense.Mat) [][]float64 {
 			continue
 		}
 		here := rest.Mul(dense.LeftCols(v, k))
-		rest = rest.Mul(dense.Complement(dense.LeftCols(v, k)))
+		rest = dense.Without(rest, v, k)
 		for _, t := range n.simpleTwists(g, b, here) {
 			want := n.own(b, t)
 			y := dense.LeastSquares(g.n[g.at[b]].Mul(here), want, 1e-9)

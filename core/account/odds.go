@@ -33,28 +33,39 @@ func (m *model) settle() settled {
 	active := append([]int(nil), m.rels...)
 	poses := sol.Poses
 	var sets []conflict
-	for round := 0; round < mostConflicts; round++ {
-		bad := m.failing(poses, active)
-		if bad < 0 {
+	for round := 0; round < mostRounds; round++ {
+		worst := m.failing(poses, active)
+		if worst < 0 {
 			break
 		}
-		local := m.blockOf(bad, active)
-		c := m.conflictIn(local, poses)
-		if len(c.set) == 0 { // perhaps a start that would not come right, and no conflict
+		// one conflict in each block where something misses
+		var drops []int
+		for _, bl := range m.split(active, nil) {
+			if m.failing(poses, bl.rels) < 0 {
+				continue
+			}
+			c := m.conflictIn(bl.rels, poses)
+			if len(c.set) == 0 {
+				continue // perhaps a start that would not come right
+			}
+			sets, drops = m.giveUp(c, bl.rels, poses, sets, drops)
+		}
+		if len(drops) == 0 {
 			if s := m.anyhow(active, poses); s != nil {
 				poses = s
 				continue
 			}
-			local = m.sys.Connected(bad, active)
-			if c = m.conflictIn(local, poses); len(c.set) == 0 {
-				c.set = []int{bad}
+			local := m.sys.Connected(worst, active)
+			c := m.conflictIn(local, poses)
+			if len(c.set) == 0 {
+				c.set = []int{worst}
 			}
+			sets, drops = m.giveUp(c, local, poses, sets, drops)
 		}
-		drop := m.leaveOut(c.set, local, poses)
-		c.others = m.otherSets(drop, c.set, local, poses)
-		sets = append(sets, c)
-		out.leftOut[drop] = true
-		active = without(active, drop)
+		for _, i := range drops {
+			out.leftOut[i] = true
+		}
+		active = slices.DeleteFunc(active, func(i int) bool { return out.leftOut[i] })
 		poses = m.sys.SolveFrom(poses, active, m.options(false)).Poses
 		if m.failing(poses, active) >= 0 {
 			if s := m.consistent(active, poses); s != nil {
@@ -89,6 +100,9 @@ func (m *model) settle() settled {
 		if !slices.ContainsFunc(c.set, func(i int) bool { return out.leftOut[i] }) {
 			continue // all of it holds after all
 		}
+		if len(out.odds) == mostConflicts {
+			break
+		}
 		// each conflict is told as if the others were settled
 		with := active
 		for _, i := range c.set {
@@ -99,11 +113,22 @@ func (m *model) settle() settled {
 	return out
 }
 
-// mostConflicts is how many conflicts are told, mostSets how many smallest sets of one conflict.
+// mostConflicts is how many conflicts are told, mostSets how many smallest sets of one conflict, mostRounds how often it is
+// looked again whether all holds.
 const (
 	mostConflicts = 40
 	mostSets      = 8
+	mostRounds    = 60
 )
+
+// giveUp notes a conflict and the member to go on without.
+func (m *model) giveUp(c conflict, local []int, poses []geom.Pose, sets []conflict, drops []int) ([]conflict, []int) {
+	drop := m.leaveOut(c.set, local, poses)
+	if len(sets) < mostConflicts {
+		c.others = m.otherSets(drop, c.set, local, poses)
+	}
+	return append(sets, c), append(drops, drop)
+}
 
 // conflict is a smallest set of relations that cannot hold together, and others like it that one relation causes.
 type conflict struct {
@@ -171,8 +196,12 @@ const mostCandidates = 6
 // cancelling lists sets of relations, the smallest first, of which a combination of equations cancels but not their misses:
 // such a set cannot hold together, as far as the first order goes.
 func (m *model) cancelling(local []int, poses []geom.Pose) [][]int {
-	e := newElimination(m, poses)
-	e.most = 10 * mostSpent
+	if m.clearing == nil {
+		m.clearing = newElimination(m, poses)
+		m.clearing.most = 10 * mostSpent
+	}
+	e := m.clearing
+	e.poses = poses
 	var sets [][]int
 	var amount []float64
 	for _, c := range e.cancelling(local) {
@@ -276,41 +305,24 @@ func (m *model) failing(poses []geom.Pose, rels []int) int {
 
 // consistent solves a set of relations, warm and then from the start; it returns poses where all hold, or nil.
 func (m *model) consistent(rels []int, warm []geom.Pose) []geom.Pose {
-	o := m.options(false)
+	o := m.options(len(rels) <= 40)
 	o.Impatient = len(rels) > 100
-	s := m.sys.SolveFrom(warm, rels, o)
-	if s.Holds {
-		return s.Poses
-	}
-	if m.close(s, rels) {
-		return nil
-	}
-	o.Retry = len(rels) <= 40
-	if s := m.sys.SolveSubset(rels, o); s.Holds {
-		return s.Poses
-	}
-	return nil
+	return m.sys.Fit(rels, warm, allButFits, o)
 }
 
 // anyhow tries harder: from other starts too, however near a compromise comes.
 func (m *model) anyhow(rels []int, warm []geom.Pose) []geom.Pose {
-	if s := m.sys.SolveFrom(warm, rels, m.options(len(rels) <= 100)); s.Holds {
-		return s.Poses
-	}
-	if s := m.sys.SolveSubset(rels, m.options(len(rels) <= 100)); s.Holds {
-		return s.Poses
-	}
-	return nil
+	return m.sys.Fit(rels, warm, nil, m.options(len(rels) <= 100))
 }
 
-// close tells whether a compromise comes so near to holding, beside the size of the parts, that it is no matter of another
+// allButFits tells whether a compromise comes so near to holding, beside the size of the parts, that it is no matter of another
 // start: the relations just do not fit.
-func (m *model) close(s solve.Solution, rels []int) bool {
+func allButFits(sys *solve.System, s solve.Solution) bool {
 	var buf [4]int
-	for _, i := range rels {
+	for i, r := range sys.Rels {
 		size := math.Inf(1)
-		for _, b := range m.sys.FreeBodies(m.sys.Rels[i], &buf) {
-			size = math.Min(size, m.sys.Bodies[b].Size)
+		for _, b := range sys.FreeBodies(r, &buf) {
+			size = math.Min(size, sys.Bodies[b].Size)
 		}
 		if s.Miss[i].MM > 0.02*size || s.Miss[i].Deg > 1 {
 			return false
@@ -379,10 +391,10 @@ func (m *model) leaveOut(set, local []int, poses []geom.Pose) int {
 		if m.consistent(rest, poses) != nil {
 			return i
 		}
-		s := m.sys.SolveFrom(poses, rest, solve.Options{MM: m.set.ToleranceMM, Deg: m.set.ToleranceDeg, Impatient: true})
+		_, s := m.compromise(rest, poses)
 		n := 0
-		for _, k := range rest {
-			if !s.Miss[k].Within(m.set.ToleranceMM, m.set.ToleranceDeg) {
+		for _, ms := range s.Miss {
+			if !ms.Within(m.set.ToleranceMM, m.set.ToleranceDeg) {
 				n++
 			}
 		}
@@ -393,15 +405,29 @@ func (m *model) leaveOut(set, local []int, poses []geom.Pose) int {
 	return best
 }
 
+// compromise brings some relations as near to holding as they come by themselves.
+func (m *model) compromise(set []int, poses []geom.Pose) (*solve.System, solve.Solution) {
+	p, bodies := m.sys.Part(set)
+	from := make([]geom.Pose, len(bodies))
+	for k, b := range bodies {
+		from[k] = poses[b]
+	}
+	all := make([]int, len(set))
+	for k := range all {
+		all[k] = k
+	}
+	return p, p.SolveFrom(from, all, m.options(false))
+}
+
 // describe tells a conflicting set: each member's miss at the best compromise, and what would settle it.
 func (m *model) describe(c conflict, active []int, poses []geom.Pose) Odds {
 	set := c.set
-	s := m.sys.SolveFrom(poses, set, m.options(false))
+	p, s := m.compromise(set, poses)
 	var o Odds
-	for _, i := range set {
+	for k, i := range set {
 		id := m.mate[i].ID
 		o.Mates = append(o.Mates, id)
-		o.Misses = append(o.Misses, OddsMiss{id, s.Miss[i].MM, s.Miss[i].Deg})
+		o.Misses = append(o.Misses, OddsMiss{id, s.Miss[k].MM, s.Miss[k].Deg})
 	}
 	for _, other := range c.others {
 		var ids []string
@@ -410,7 +436,7 @@ func (m *model) describe(c conflict, active []int, poses []geom.Pose) Odds {
 		}
 		o.Also = append(o.Also, ids)
 	}
-	o.Remedies = m.remedies(set, active, poses, !m.close(s, set))
+	o.Remedies = m.remedies(set, active, poses, !allButFits(p, s))
 	return o
 }
 

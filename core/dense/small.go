@@ -134,3 +134,25 @@ func SolvePositive(a Mat, b []float64) []float64 {
 	}
 	return x
 }
+
+// Without gives m's columns recombined so that the first k columns of v, which are orthonormal and as long as m is wide, fall
+// away: m times what completes them to a basis.
+func Without(m, v Mat, k int) Mat {
+	h := make([]float64, k*m.C)
+	for j := 0; j < k; j++ {
+		for i := 0; i < m.C; i++ {
+			h[j*m.C+i] = v.At(i, j)
+		}
+	}
+	Reflectors(h, m.C, k)
+	o := New(m.R, m.C-k)
+	row := make([]float64, m.C)
+	for i := 0; i < m.R; i++ {
+		copy(row, m.Row(i))
+		for j := 0; j < k; j++ {
+			Reflect(row, h[j*m.C:(j+1)*m.C], j)
+		}
+		copy(o.Row(i), row[k:])
+	}
+	return o
+}

@@ -163,3 +163,22 @@ func TestSolvePositive(t *testing.T) {
 		t.Errorf("unknowns %v, want 2, nothing, 3", x)
 	}
 }
+
+// TestWithout: what is left is m times an orthonormal completion of the columns that fall away.
+func TestWithout(t *testing.T) {
+	r := rand.New(rand.NewPCG(10, 11))
+	for trial := 0; trial < 30; trial++ {
+		n, rows := 2+r.IntN(9), 1+r.IntN(6)
+		k := 1 + r.IntN(n-1)
+		v := Orthonormal(random(r, n, k, k), 1e-12)
+		m := random(r, rows, n, min(rows, n))
+		got, want := Without(m, v, k), m.Mul(Complement(v))
+		// the bases may differ by a turn: the same products with themselves
+		a, b := got.Mul(got.T()), want.Mul(want.T())
+		for i := range a.A {
+			if math.Abs(a.A[i]-b.A[i]) > 1e-10*(1+math.Abs(b.A[i])) {
+				t.Fatalf("%d of %d columns fell away: %g, want %g", k, n, a.A[i], b.A[i])
+			}
+		}
+	}
+}

@@ -183,6 +183,9 @@ func (t *seated) bring(k int) {
 		return
 	}
 	best, bestW := t.poses[k], w
+	if w < 0.02*s.Bodies[k].Size { // all but there: no matter of the side it came from
+		return
+	}
 	for _, ax := range [3]geom.Vec{{X: 1}, {Y: 1}, {Z: 1}} {
 		t.poses[k] = start.Turned(start.Point(s.Bodies[k].Centre), geom.Vec{}, start.Dir(ax).Scale(math.Pi))
 		mine = t.ready(k, always)
@@ -248,6 +251,7 @@ func (t *seated) closeLoop(k int) bool {
 			t.in[b] = false
 		}
 	}()
+	tried := 1 // bodies in the set last tried
 	for len(set) < 16 {
 		best, free := -1, false
 		for _, b := range set {
@@ -269,6 +273,10 @@ func (t *seated) closeLoop(k int) bool {
 		set = append(set, best)
 		saved = append(saved, t.poses[best])
 		t.in[best] = true
+		if len(set) < tried+1+tried/3 {
+			continue // sets grow faster the larger they are
+		}
+		tried = len(set)
 		var rels []*Relation
 		for _, b := range set {
 			// each relation once: with the first of the set that it touches
