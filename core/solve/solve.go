@@ -11,6 +11,7 @@ import (
 type Options struct {
 	MM, Deg float64 // what counts as holding
 	Retry   bool    // try other starts before giving up
+	Tries   int     // how many, where not the usual few
 	// Impatient gives up where the residual hardly falls any more; it is for sets that are likely to conflict.
 	Impatient bool
 }
@@ -120,6 +121,7 @@ func (s *System) settleGroup(g group, poses []geom.Pose, o Options) bool {
 	if len(g.bodies) > 60 {
 		tries = 2
 	}
+	tries = max(tries, o.Tries)
 	for k := 0; k < tries; k++ {
 		p := append([]geom.Pose(nil), poses...)
 		for _, b := range g.bodies {
@@ -128,7 +130,7 @@ func (s *System) settleGroup(g group, poses []geom.Pose, o Options) bool {
 				continue
 			}
 			size := s.Bodies[b].Size
-			amount := 0.15 * float64(k)
+			amount := 0.15 * float64(k%7)
 			p[b] = p[b].Turned(p[b].Point(s.Bodies[b].Centre),
 				geom.V(rnd(), rnd(), rnd()).Scale(amount*size), geom.V(rnd(), rnd(), rnd()).Scale(amount))
 		}

@@ -226,8 +226,7 @@ func MissOf(rows []Row) Miss {
 
 // Miss evaluates how far a relation is from holding at the given poses.
 func (s *System) Miss(r *Relation, poses []geom.Pose) Miss {
-	var rs Rows
-	return MissOf(s.Eval(r, poses, &rs))
+	return MissOf(s.Eval(r, poses, &s.worker().rs))
 }
 
 // Move shifts a body by a small motion in the row's own measure.
