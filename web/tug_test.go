@@ -72,6 +72,53 @@ func TestTug(t *testing.T) {
 	}
 }
 
+// TestTugByKeys does the same without a mouse: N takes hold of what can move, arrows pull, Enter parks and Escape puts back.
+func TestTugByKeys(t *testing.T) {
+	w, _, as := sample(t, true)
+	w.ok(w.Go(fmt.Sprint(address, "/a/", as[1].ID)))
+	seq := w.text("document.body.dataset.seq")
+	was := w.pose("Crank arm")
+	w.keys("t")
+	w.until("setfast.tug.live && setfast.tug.seq === setfast.state().seq")
+	held := func(want string) {
+		t.Helper()
+		w.until(fmt.Sprintf(`document.querySelector("#under").textContent.startsWith(%q)`, want))
+	}
+	w.keys("n")
+	held("Crank shaft is held") // the base cannot move and is passed over
+	w.keys("n")
+	held("Crank arm is held")
+	up, _ := drive.Eval[string](w.Page, `"ArrowUp"`)
+	for range 12 {
+		w.run(fmt.Sprintf(`document.querySelector("#view").dispatchEvent(new KeyboardEvent("keydown", { key: %q, bubbles: true }))`, up))
+	}
+	held("pulling Crank arm")
+	w.until("!setfast.tug.busy")
+	w.keys("\x1b")
+	w.until("!setfast.tug.held")
+	if s := w.text("document.body.dataset.seq"); s != seq {
+		t.Errorf("put back, and yet a line was written: %s, was %s", s, seq)
+	}
+	w.until("setfast.tug.seq === setfast.state().seq")
+	w.keys("n")
+	held("Crank handle is held")
+	for range 12 {
+		w.run(fmt.Sprintf(`document.querySelector("#view").dispatchEvent(new KeyboardEvent("keydown", { key: %q, bubbles: true }))`, up))
+	}
+	held("pulling Crank handle")
+	w.until("!setfast.tug.busy")
+	w.keys("\r")
+	w.until(fmt.Sprintf("document.body.dataset.seq !== %q", seq))
+	if now := w.pose("Crank arm"); now == was {
+		t.Error("the handle was pulled up, and the arm stayed where it was")
+	}
+	w.click(`[data-act=undo]`)
+	w.until(fmt.Sprintf(`Number(document.body.dataset.seq) > Number(%q) + 1`, seq))
+	if c := w.Complaints(); len(c) > 0 {
+		t.Errorf("the page complains: %v", c)
+	}
+}
+
 // BenchmarkTugInBrowser pulls one part of a mechanism of 100 bodies in the browser's worker.
 func BenchmarkTugInBrowser(b *testing.B) {
 	page, err := drive.Open(1280, 800, false)

@@ -79,11 +79,12 @@ export async function bench(asm) {
   // --- pulling parts about ---
   const tug = new Tug({
     asm, stage, view, tell, state: () => state,
+    light: (name) => stage.light(name && [name]),
     says: (text) => { under.hidden = !text; under.textContent = text; },
     park: (name, poses) => act({ do: "park", name, poses }),
     refresh: () => stage.show(state, true),
     restore: () => stage.show(state, true),
-    shown: (on) => { $('[data-act="tug"]').setAttribute("aria-pressed", on); cands = []; showUnder(); if (on) tell("Pull a part to see what it can do. Escape ends it."); },
+    shown: (on) => { $('[data-act="tug"]').setAttribute("aria-pressed", on); if (on) view.focus({ preventScroll: true }); cands = []; showUnder(); if (on) tell("Pull a part to see what it can do; N takes the next one by keys. Escape ends it."); },
   });
   view.addEventListener("pointerdown", (e) => {
     if (!tug.on || e.button !== 0) return;
@@ -296,6 +297,12 @@ export async function bench(asm) {
     if (e.altKey) { const f = ["all", "face", "axis", "rim", "point"][+e.key - 1]; if (f) { e.preventDefault(); setFilter(f); } return; }
     if (key === "escape") { if (tug.held) { tug.letGo(false); return; } if (tug.on) { tug.toggle(false); return; } if (typing) e.target.blur(); if (!sentence.clear()) { lit = null; stage.light(null); for (const li of account.querySelectorAll(".lit")) li.classList.remove("lit"); } return; }
     if (typing) return;
+    if (tug.on && !e.target.closest("button, a")) {
+      const t = { arrowleft: [-1, 0], arrowright: [1, 0], arrowup: [0, 1], arrowdown: [0, -1] }[key];
+      if (key === "n") { e.preventDefault(); tug.next(); return; }
+      if (t && tug.held) { e.preventDefault(); tug.nudge(...t); return; }
+      if (key === "enter" && tug.held) { e.preventDefault(); tug.letGo(true); return; }
+    }
     if (key === "enter" && (e.target === view || e.target === document.body) && !$("#post").disabled) { e.preventDefault(); sentence.send(); return; }
     if (/^[1-9]$/.test(key) && sentence.offers[+key - 1]) { e.preventDefault(); sentence.choose(+key - 1); return; }
     if (e.target === view) {

@@ -294,6 +294,22 @@ export class Stage {
     return { k, at: hit.point, name, frame: k.data.base === undefined ? k.group : s.holder };
   }
 
+  // part is a part by the core's name for it: what moves with it, and its middle.
+  part(name) {
+    const [top, ...rest] = name.split("/"), k = this.comps.get(name) || this.comps.get(top);
+    if (!k || !k.group.visible) return null;
+    const inner = !rest.length || rest.join("/") === k.data.base ? "" : rest.join("/") + "/";
+    const s = k.shapes.find((x) => x.path.startsWith(inner)); if (!s) return null;
+    return { frame: inner ? s.holder : k.group, middle: this.boxOf(k, inner).getCenter(new Vector3()) };
+  }
+
+  // beside is a place some pixels to the right of and above another, as the eye sees it.
+  beside(p, right, up) {
+    const e = new Vector3(), u = new Vector3(); this.camera.matrixWorld.extractBasis(e, u, new Vector3());
+    const d = this.pixel(p);
+    return p.clone().addScaledVector(e, right * d).addScaledVector(u, up * d);
+  }
+
   // across is where the cursor points in the plane through a point that faces the eye.
   across(x, y, p) {
     this.ray.setFromCamera(new Vector2((x / this.view.clientWidth) * 2 - 1, 1 - (y / this.view.clientHeight) * 2), this.camera);

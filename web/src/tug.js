@@ -61,9 +61,33 @@ export class Tug {
     return true;
   }
 
-  async move(x, y) {
-    if (!this.held) return;
-    this.want = this.b.stage.across(x, y, this.held.at);
+  // next takes hold of the next part that can move, by its middle: pulling without a mouse.
+  next() {
+    if (!this.live || this.seq !== this.b.state().seq) return;
+    const names = this.live.names.filter((n) => this.movable(n) && this.b.stage.part(n));
+    if (!names.length) { this.b.tell("Nothing here can move."); return; }
+    this.letGo(true);
+    const name = names[(names.indexOf(this.by) + 1) % names.length], p = this.b.stage.part(name);
+    this.by = name;
+    this.held = { name, frame: p.frame, own: p.frame.worldToLocal(p.middle.clone()), at: p.middle, moved: false, keys: true };
+    this.b.light(name.split("/")[0]);
+    this.b.says(`${plain(name)} is held · arrows pull it, Enter parks it, Escape puts it back`);
+    this.grabbed = this.live.grab(name, this.held.own.toArray()).catch((e) => { this.b.tell(e.message, true); this.letGo(false); });
+  }
+
+  // nudge pulls what is held by a step across the screen.
+  nudge(right, up) {
+    const h = this.held; if (!h) return;
+    h.at = this.b.stage.beside(h.at, right * 14, up * 14);
+    this.pull(h.at);
+  }
+
+  move(x, y) {
+    if (this.held && !this.held.keys) this.pull(this.b.stage.across(x, y, this.held.at));
+  }
+
+  async pull(to) {
+    this.want = to;
     if (this.busy) return; // the latest place is taken when the last one is done
     this.busy = true;
     try {
@@ -88,6 +112,7 @@ export class Tug {
     const h = this.held; if (!h) return;
     this.held = null; this.want = null;
     this.b.stage.controls.enabled = true;
+    if (h.keys) this.b.light(null);
     this.b.says("");
     if (!h.moved) return;
     if (!keep) { this.seq = null; this.b.restore(); this.ready(); return; }
