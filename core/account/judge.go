@@ -182,7 +182,11 @@ func (m *model) classify(n *nullspace, st settled, res *Result) {
 				mine = append(mine, w)
 			}
 		}
-		m.classifyGroup(n, g, mine, st, res)
+		if g.large() {
+			m.classifyLarge(n, g, rels, mine, st, res)
+		} else {
+			m.classifyGroup(n, g, mine, st, res)
+		}
 	}
 	for _, w := range wants {
 		if w.blocked {
@@ -223,17 +227,14 @@ func (m *model) classifyGroup(n *nullspace, g *modes, wants []*want, st settled,
 		}
 	}
 	looseZ := n.simple(g, loose, idleBasis)
-	shaky := 0
-	if loose.C > 0 {
-		shaky = min(loose.C, m.momentary(g, st))
-	}
+	shaky := m.shakyOf(g, loose.C, st)
 	res.Shaky += shaky
 	// those that cannot be followed are marked, at least as many as are momentary
 	marked := 0
 	var told []Motion
 	for _, z := range looseZ {
 		class := "loose"
-		if marked < shaky && !m.follows(g, z, st, 1) && !m.follows(g, z, st, -1) {
+		if marked < shaky && !m.goes(g, z, st, g.near) {
 			class = "shaky"
 			marked++
 		}
@@ -342,9 +343,8 @@ func (m *model) idleAxes(n *nullspace, b int) (spins [][]float64) {
 	return spins
 }
 
-// lonelySpin tells of a column of the basis whether it is nothing but the idle spin of one body, which no planned motion
-// watches. Such a freedom is an account of its own, and there may be thousands.
-func (m *model) lonelySpin(n *nullspace) func(c int) bool {
+// watched are the bodies on which a planned motion has an eye.
+func (m *model) watched() map[int]bool {
 	watched := map[int]bool{}
 	for _, p := range m.asm.Planned {
 		if i, ok := m.relOf[p.Joint]; ok && p.Joint != "" {
@@ -360,6 +360,13 @@ func (m *model) lonelySpin(n *nullspace) func(c int) bool {
 			}
 		}
 	}
+	return watched
+}
+
+// lonelySpin tells of a column of the basis whether it is nothing but the idle spin of one body, which no planned motion
+// watches. Such a freedom is an account of its own, and there may be thousands.
+func (m *model) lonelySpin(n *nullspace) func(c int) bool {
+	watched := m.watched()
 	return func(c int) bool {
 		if len(n.on[c]) != 1 || watched[int(n.on[c][0])] {
 			return false

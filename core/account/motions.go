@@ -15,6 +15,7 @@ type modes struct {
 	d       int
 	alone   bool        // one body's idle spin
 	n       []dense.Mat // per body, 6 × d
+	thin    [][]entry   // of a large group instead: per body, where it moves; the columns are of length one, not square
 	rels    []*solve.Relation
 	parts   []dense.Mat // per relation, 6 × d: how its two bodies part from one another
 	near    *near       // what a step along the group's freedoms may disturb, once it is wanted
@@ -79,6 +80,16 @@ func (n *nullspace) modeGroups(rels []*solve.Relation, apart func(c int) bool) [
 		}
 		g.at[b] = len(g.bodies)
 		g.bodies = append(g.bodies, b)
+		if g.large() {
+			var in []entry
+			for _, e := range n.of[b] {
+				if !alone[e.col] {
+					in = append(in, entry{int32(at[e.col]), e.v})
+				}
+			}
+			g.thin = append(g.thin, in)
+			continue
+		}
 		m := dense.New(6, g.d)
 		for i := range n.of[b] {
 			if alone[n.of[b][i].col] {
@@ -104,7 +115,11 @@ func (n *nullspace) modeGroups(rels []*solve.Relation, apart func(c int) bool) [
 		out = append(out, g)
 	}
 	for _, g := range out {
-		g.orthonormal()
+		if g.large() {
+			g.equalise()
+		} else {
+			g.orthonormal()
+		}
 	}
 	return out
 }
@@ -178,6 +193,9 @@ func (n *nullspace) measureParting(groups []*modes, rels []*solve.Relation) {
 		ia, okA := g.at[r.A.Body]
 		ib, okB := g.at[r.B.Body]
 		g.rels = append(g.rels, r)
+		if g.large() {
+			continue
+		}
 		p := r.B.Frame.O
 		if r.B.Body >= 0 {
 			p = n.poses[r.B.Body].Point(p)
@@ -224,7 +242,7 @@ func (n *nullspace) twistOf(g *modes, b int, z []float64) twist {
 	if !ok {
 		return twist{}
 	}
-	x := g.n[i].Vec(z)
+	x := g.rate(i, z)
 	bd := &n.sys.Bodies[b]
 	c := n.poses[b].Point(bd.Centre)
 	w := geom.V(x[3], x[4], x[5]).Scale(1 / bd.Size)
@@ -242,16 +260,12 @@ func turnAt(p, d geom.Vec) twist    { return twist{p.Cross(d), d} }
 func slideOn(d geom.Vec) twist      { return twist{v: d} }
 func (t twist) minus(o twist) twist { return twist{t.v.Sub(o.v), t.w.Sub(o.w)} }
 
-// mostLifted is the size of a group beyond which its motions are told as they come: hundreds of freedoms that hang together
-// are for counting, not for looking at one by one.
-const mostLifted = 120
-
 // lift completes a motion z of the group by whatever of the free columns makes the fewest bodies part: what can ride,
 // rides. shy columns are used only where that saves a parting (a pin rather stays than turns with what hangs on it).
 // The sum of partings, not of their squares, is made small, by weighting anew a few times.
 func (g *modes) lift(z []float64, free, shy dense.Mat) []float64 {
 	c := free.C + shy.C
-	if c == 0 || len(g.parts) == 0 || g.d > mostLifted {
+	if c == 0 || len(g.parts) == 0 {
 		return z
 	}
 	all := beside(free, shy)
@@ -610,12 +624,10 @@ func pickDirections(span, known []geom.Vec) []geom.Vec {
 func (m *model) tell(n *nullspace, g *modes, z []float64, class string) Motion {
 	mo := Motion{Class: class, Rides: []string{}}
 	big := 0.0
-	much := make([]float64, len(g.n)) // how far each body goes, squared
-	for i, x := range g.n {
-		for q := 0; q < 6; q++ {
-			y := dense.Dot(x.Row(q), z)
-			much[i] += y * y
-		}
+	much := make([]float64, len(g.bodies)) // how far each body goes, squared
+	for i := range g.bodies {
+		x := g.rate(i, z)
+		much[i] = dense.Dot(x, x)
 		big = math.Max(big, much[i])
 	}
 	first := -1

@@ -113,9 +113,7 @@ func (m *model) jointRates(n *nullspace, g *modes, r *solve.Relation, of string,
 		for k := 0; k < row.N; k++ {
 			big = math.Max(big, dense.Norm(row.G[k][:]))
 			if i, ok := g.at[row.Body[k]]; ok {
-				for j, x := range g.n[i].T().Vec(row.G[k][:]) {
-					rate[j] += x
-				}
+				g.pull(i, row.G[k][:], rate)
 			}
 		}
 		if big > 0 {

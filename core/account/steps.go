@@ -15,8 +15,10 @@ type near struct {
 	bodies []int // free in them; the body that a block hangs on stands
 	rels   []*solve.Relation
 	here   int  // freedoms of the bodies at the solved pose
+	spare  int  // steps that may still be tried
 	done   bool // momentary has been decided
 	shaky  int
+	unsure bool // there were too many ways to try
 }
 
 // nearOf finds what is near a group.
@@ -59,6 +61,8 @@ func (m *model) nearOf(g *modes, st settled) *near {
 	slices.Sort(w.bodies)
 	slices.SortStableFunc(w.rels, func(a, b *solve.Relation) int { return m.line(a) - m.line(b) })
 	w.here = 6*len(w.bodies) - removed
+	// where hundreds of bodies must be solved anew at each step, a few steps have to do
+	w.spare = max(16, 500000/(1+len(w.bodies)*len(w.bodies)))
 	return w
 }
 
@@ -90,7 +94,7 @@ const stepSize = 0.01
 func (m *model) step(g *modes, z []float64, st settled, sign float64) ([]geom.Pose, bool) {
 	big := 0.0
 	for i, b := range g.bodies {
-		big = math.Max(big, dense.Norm(g.n[i].Vec(z))/m.sys.Bodies[b].Size)
+		big = math.Max(big, dense.Norm(g.rate(i, z))/m.sys.Bodies[b].Size)
 	}
 	if big == 0 {
 		return nil, false
@@ -105,7 +109,7 @@ func (m *model) step(g *modes, z []float64, st settled, sign float64) ([]geom.Po
 	}
 	m.moved = append(append(m.moved[:0], g.bodies...), w.bodies...)
 	for i, b := range g.bodies {
-		d := g.n[i].Vec(z)
+		d := g.rate(i, z)
 		for k := range d {
 			d[k] *= h
 		}
@@ -119,7 +123,7 @@ func (m *model) step(g *modes, z []float64, st settled, sign float64) ([]geom.Po
 		if _, ok := slices.BinarySearch(w.bodies, b); !ok {
 			continue // it went all the way
 		}
-		want := g.n[i].Vec(z)
+		want := g.rate(i, z)
 		got := displacement(m.sys, b, st.poses[b], m.trial[b])
 		for k := range want {
 			kept += want[k] * h * got[k]
@@ -133,6 +137,15 @@ func (m *model) step(g *modes, z []float64, st settled, sign float64) ([]geom.Po
 func (m *model) follows(g *modes, z []float64, st settled, sign float64) bool {
 	_, ok := m.step(g, z, st, sign)
 	return ok
+}
+
+// goes tries a freedom both ways, as long as there are steps to spare; past that it is not in doubt.
+func (m *model) goes(g *modes, z []float64, st settled, w *near) bool {
+	if w.spare <= 0 {
+		return true
+	}
+	w.spare -= 2
+	return m.follows(g, z, st, 1) || m.follows(g, z, st, -1)
 }
 
 // displacement measures a body's way between two poses in its own measure.
@@ -156,11 +169,27 @@ func (m *model) momentary(g *modes, st settled) int {
 	return w.shaky
 }
 
+// shakyOf is how many of the loose freedoms are told as momentary: none where that is not sure.
+func (m *model) shakyOf(g *modes, loose int, st settled) int {
+	if loose == 0 {
+		return 0
+	}
+	k := m.momentary(g, st)
+	if g.near.unsure {
+		return 0
+	}
+	return min(loose, k)
+}
+
 // lost tries steps and counts the fewest freedoms lost by one.
 func (m *model) lost(g *modes, w *near, st settled) int {
 	most := max(0, w.here-g.d)
 	try := func(z []float64) bool {
 		for _, sign := range [2]float64{1, -1} {
+			if w.spare--; w.spare < 0 {
+				w.unsure = true
+				return false
+			}
 			if poses, ok := m.step(g, z, st, sign); ok {
 				most = max(most, m.leftAt(w, poses))
 				if most >= w.here {
@@ -178,7 +207,7 @@ func (m *model) lost(g *modes, w *near, st settled) int {
 	if try(mix) {
 		return 0
 	}
-	for i := 0; i < g.d; i++ {
+	for i := 0; i < g.d && !w.unsure; i++ {
 		z := make([]float64, g.d)
 		z[i] = 1
 		if try(z) {
@@ -186,7 +215,7 @@ func (m *model) lost(g *modes, w *near, st settled) int {
 		}
 	}
 	for i := 0; i < g.d && g.d <= 12; i++ {
-		for j := 0; j < i; j++ {
+		for j := 0; j < i && !w.unsure; j++ {
 			for _, s := range [2]float64{1, -1} {
 				z := make([]float64, g.d)
 				z[i], z[j] = 1, s

@@ -38,7 +38,7 @@ func (m *model) swing(n *nullspace, g *modes, z []float64, st settled) func() []
 		}
 		big := 0.0
 		for i, b := range g.bodies {
-			big = math.Max(big, dense.Norm(g.n[i].Vec(z))/m.sys.Bodies[b].Size)
+			big = math.Max(big, dense.Norm(g.rate(i, z))/m.sys.Bodies[b].Size)
 		}
 		if big == 0 {
 			return [][]PoseJSON{tell(st.poses)}
@@ -51,7 +51,7 @@ func (m *model) swing(n *nullspace, g *modes, z []float64, st settled) func() []
 			for k := 0; k < swingSteps; k++ {
 				h := sign * 0.025 / big
 				for i, b := range g.bodies {
-					d := g.n[i].Vec(z)
+					d := g.rate(i, z)
 					for q := range d {
 						d[q] *= h
 					}
