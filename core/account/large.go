@@ -156,6 +156,27 @@ func (g *modes) few(rels []*solve.Relation, of []gait) *modes {
 	return s
 }
 
+// rateLine is a rate under elimination.
+type rateLine struct {
+	x    []float64 // of each column
+	by   []float64 // in terms of the rates as declared
+	lead int       // the column it is solved for
+}
+
+// rid takes as much of o away as clears the column o is solved for.
+func (l *rateLine) rid(o rateLine) {
+	f := l.x[o.lead]
+	if f == 0 {
+		return
+	}
+	for j, y := range o.x {
+		l.x[j] -= f * y
+	}
+	for j, y := range o.by {
+		l.by[j] -= f * y
+	}
+}
+
 // seen eliminates the rates that are declared: it gives a motion for each independent rate, in which the other rates rest,
 // and the motions that no rate sees.
 func seen(all []gait, rates [][]float64, bodies int) (planned, rest []gait) {
@@ -191,24 +212,12 @@ func seen(all []gait, rates [][]float64, bodies int) (planned, rest []gait) {
 		clear(sum)
 		return out.one()
 	}
-	type line struct {
-		x    []float64 // the rate, of each column
-		by   []float64 // in terms of the rates as declared
-		lead int
-	}
-	var lines []line
+	var lines []rateLine
 	for _, r := range rates {
-		l := line{x: slices.Clone(r), by: make([]float64, len(rates))}
+		l := rateLine{x: slices.Clone(r), by: make([]float64, len(rates))}
 		l.by[len(lines)] = 1
 		for _, o := range lines {
-			if f := l.x[o.lead]; f != 0 {
-				for j, y := range o.x {
-					l.x[j] -= f * y
-				}
-				for j, y := range o.by {
-					l.by[j] -= f * y
-				}
-			}
+			l.rid(o)
 		}
 		for j, x := range l.x {
 			if math.Abs(x) > math.Abs(l.x[l.lead]) {
@@ -226,14 +235,7 @@ func seen(all []gait, rates [][]float64, bodies int) (planned, rest []gait) {
 			l.by[j] /= f
 		}
 		for _, o := range lines {
-			if f := o.x[l.lead]; f != 0 {
-				for j, y := range l.x {
-					o.x[j] -= f * y
-				}
-				for j, y := range l.by {
-					o.by[j] -= f * y
-				}
-			}
+			o.rid(l)
 		}
 		lines = append(lines, l)
 	}
