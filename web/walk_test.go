@@ -314,7 +314,6 @@ func TestTree(t *testing.T) {
 
 func last(ref string) string { return ref[strings.LastIndex(ref, "/")+1:] }
 
-// TestDemo loads the sample project and finds the verdicts it is made to show, on the screen.
 // sample loads the sample project once and opens a browser; it gives the project's number and its assemblies.
 func sample(t *testing.T, dark bool) (*walker, int64, []store.Assembly) {
 	t.Helper()
@@ -345,6 +344,7 @@ func sample(t *testing.T, dark bool) (*walker, int64, []store.Assembly) {
 	return w, id, as
 }
 
+// TestDemo finds the verdicts on the screen that the sample project is made to show.
 func TestDemo(t *testing.T) {
 	w, id, as := sample(t, true)
 	w.ok(w.Go(fmt.Sprint(address, "/p/", id)))
@@ -359,6 +359,14 @@ func TestDemo(t *testing.T) {
 	// its showing ends where it began
 	w.click(`.f-planned [data-act=swing]`)
 	w.until(`document.querySelector("#labels span")`)
+	// another window takes it back: this one shows so when it is looked at again
+	if _, _, err := theApp.Undo(context.Background(), as[2].ID, -1, "another"); err != nil {
+		t.Fatal(err)
+	}
+	w.run(`dispatchEvent(new Event("focus"))`)
+	w.until(`setfast.state().motions.every((m) => m.class !== "planned") && document.querySelector("#said").textContent.includes("another window")`)
+	w.run(`dispatchEvent(new Event("focus"))`) // and says nothing where nothing changed
+	w.until(`!document.querySelector(".f-planned [data-act=swing]")`)
 	if c := w.Complaints(); len(c) > 0 {
 		t.Errorf("the page complains: %v", c)
 	}

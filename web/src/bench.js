@@ -13,6 +13,7 @@ export async function bench(asm) {
     try {
       r = await fetch(`/a/${asm}/${path}`, { method, headers: { "Content-Type": "application/json", Accept: "application/json" }, body: method === "POST" ? JSON.stringify(body) : undefined });
     } catch { throw new Error("The server does not answer. Nothing was changed; try again."); }
+    if (r.status === 204) return null;
     let data; try { data = await r.json(); } catch { data = {}; }
     if (!r.ok) { const e = new Error(data.error || "That did not work."); e.status = r.status; throw e; }
     return data;
@@ -75,6 +76,18 @@ export async function bench(asm) {
     busy = true;
     try { sentence.clear(); await take(await call(which, { base: state.seq }), true); } catch (e) { tell(e.message, true); if (e.status === 409) await take(await call("state", null, "GET"), true); } finally { busy = false; }
   }
+
+  // another window may have changed the assembly while this one was out of sight
+  async function catchUp() {
+    if (!state || busy || tug.held || document.visibilityState !== "visible") return;
+    busy = true;
+    try {
+      const s = await call(`state?since=${state.seq}`, null, "GET");
+      if (s) { await take(s, true); tell("This was changed in another window; here is how it stands now."); }
+    } catch (e) { tell(e.message, true); } finally { busy = false; }
+  }
+  addEventListener("focus", catchUp);
+  document.addEventListener("visibilitychange", catchUp);
 
   // --- pulling parts about ---
   const tug = new Tug({
