@@ -27,6 +27,9 @@ type elimination struct {
 	in    []int
 	spent int
 	most  int
+	// of the block at hand, per relation
+	sets dense.Sets
+	tied []bool
 }
 
 type rowRef struct {
@@ -231,8 +234,12 @@ func (e *elimination) combination() []weighted {
 // gather joins relations that share a cancelling combination.
 func (e *elimination) gather(block []int, cancel [][]weighted) []DoubledGroup {
 	m := e.m
-	sets := dense.NewSets(len(m.sys.Rels))
-	tied := make([]bool, len(m.sys.Rels))
+	if e.sets == nil {
+		e.sets, e.tied = dense.NewSets(len(m.sys.Rels)), make([]bool, len(m.sys.Rels))
+	}
+	for _, i := range block {
+		e.sets[i], e.tied[i] = i, false
+	}
 	for _, c := range cancel {
 		first := -1
 		for _, w := range c {
@@ -240,21 +247,21 @@ func (e *elimination) gather(block []int, cancel [][]weighted) []DoubledGroup {
 				continue
 			}
 			r := e.refs[w.row].rel
-			tied[r] = true
+			e.tied[r] = true
 			if first < 0 {
 				first = r
 			}
-			sets.Join(first, r)
+			e.sets.Join(first, r)
 		}
 	}
 	at := map[int]int{}
 	var out []DoubledGroup
 	var of [][][]weighted
 	for _, i := range block {
-		if !tied[i] {
+		if !e.tied[i] {
 			continue
 		}
-		k := sets.Find(i)
+		k := e.sets.Find(i)
 		if _, ok := at[k]; !ok {
 			at[k] = len(out)
 			out = append(out, DoubledGroup{})
@@ -265,7 +272,7 @@ func (e *elimination) gather(block []int, cancel [][]weighted) []DoubledGroup {
 	for _, c := range cancel {
 		for _, w := range c {
 			if math.Abs(w.x) >= 1e-6 {
-				k := at[sets.Find(e.refs[w.row].rel)]
+				k := at[e.sets.Find(e.refs[w.row].rel)]
 				out[k].Excess++
 				of[k] = append(of[k], c)
 				break
