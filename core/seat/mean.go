@@ -2,12 +2,22 @@ package seat
 
 import (
 	"fmt"
+	"math"
+	"slices"
 
 	"setfast/core/account"
 	"setfast/core/assembly"
 	"setfast/core/geom"
 	"setfast/core/solve"
 )
+
+// coordinates names, for joints that have several, those that may stand for a turn or a slide.
+var coordinates = map[string]map[string][]string{
+	"cylindrical": {"turn": {"angle"}, "slide": {"slide"}},
+	"pin_slot":    {"turn": {"angle"}, "slide": {"slide"}},
+	"planar":      {"turn": {"angle"}, "slide": {"x", "y"}},
+	"universal":   {"turn": {"turn_a", "turn_b"}},
+}
 
 // Mean finds how to declare a motion that is left as one that is wanted: by a joint's coordinate where a joint carries it,
 // else as a turn or slide of the first moving component by a feature on its axis. What it returns has been tried.
@@ -16,23 +26,42 @@ func Mean(doc *assembly.Document, root string, res *account.Result, k int) (asse
 		return assembly.Planned{}, fmt.Errorf("there is no such motion any more")
 	}
 	mo := res.Motions[k]
-	if mo.Kind == "screw" {
-		return assembly.Planned{}, fmt.Errorf("a screw motion cannot be declared yet; relate the part so that it turns or slides")
-	}
 	a := bare(doc.Assemblies[root])
 	rides := map[string]bool{}
 	for _, r := range mo.Rides {
 		rides[r] = true
 	}
-	var tries []assembly.Planned
+	type try struct {
+		p       assembly.Planned
+		accepts func(now *account.Result) bool // the check with it finds what was meant
+	}
+	var tries []try
+	one := func(now *account.Result) bool { return now.Planned == res.Planned+1 }
+	dir := geom.FromArray(mo.Direction)
+	same := func(now *account.Result) bool {
+		for _, m := range now.Motions {
+			if m.Class == "planned" && m.Kind == mo.Kind && math.Abs(geom.FromArray(m.Direction).Dot(dir)) > 1-1e-6 {
+				return one(now)
+			}
+		}
+		return false
+	}
+	var whole []try // tried last: they declare more than this motion
 	for _, m := range a.Mates {
 		if !solve.IsJoint(m.Type) || !rides[m.A.Head()] && !rides[m.B.Head()] || !res.Mates[m.ID].InForce {
 			continue
 		}
-		tries = append(tries, assembly.Planned{Joint: m.ID})
+		if !slices.ContainsFunc(a.Planned, func(p assembly.Planned) bool { return p.Joint == m.ID }) {
+			tries = append(tries, try{assembly.Planned{Joint: m.ID}, one})
+		}
+		for _, of := range coordinates[m.Type][mo.Kind] {
+			tries = append(tries, try{assembly.Planned{Joint: m.ID, Of: of}, same})
+		}
+		if m.Type == "spherical" { // it has no coordinates to choose from
+			whole = append(whole, try{assembly.Planned{Joint: m.ID}, func(now *account.Result) bool { return now.Planned > res.Planned }})
+		}
 	}
 	first := mo.Rides[0]
-	dir := geom.FromArray(mo.Direction)
 	fits := func(o, z geom.Vec) bool {
 		if z.Cross(dir).Norm() > 1e-5 {
 			return false
@@ -43,7 +72,7 @@ func Mean(doc *assembly.Document, root string, res *account.Result, k int) (asse
 	add := func(r assembly.Ref) {
 		p := motion
 		p.Ref = &r
-		tries = append(tries, p)
+		tries = append(tries, try{p, one})
 	}
 	for _, m := range a.Mates {
 		for _, r := range []assembly.Ref{m.A, m.B} {
@@ -67,16 +96,19 @@ func Mean(doc *assembly.Document, root string, res *account.Result, k int) (asse
 			add(assembly.Ref{Feature: n})
 		}
 	}
-	for i, p := range tries {
+	for i, t := range append(tries, whole...) {
 		if i > 60 {
 			break
 		}
 		with := *a
-		with.Planned = append(append([]assembly.Planned(nil), a.Planned...), p)
+		with.Planned = append(append([]assembly.Planned(nil), a.Planned...), t.p)
 		now, err := checkOnly(doc, root, &with)
-		if err == nil && now.Planned == res.Planned+1 && len(now.BlockedBy) <= len(res.BlockedBy) && now.Loose < res.Loose {
-			return p, nil
+		if err == nil && t.accepts(now) && len(now.BlockedBy) <= len(res.BlockedBy) && now.Loose < res.Loose {
+			return t.p, nil
 		}
+	}
+	if mo.Kind == "screw" {
+		return assembly.Planned{}, fmt.Errorf("no joint carries this screw motion; give %s a helical joint in place of its other relations", first)
 	}
 	return assembly.Planned{}, fmt.Errorf("no feature stands for this motion; relate %s to something first", first)
 }

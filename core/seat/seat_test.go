@@ -3,8 +3,10 @@ package seat
 import (
 	"fmt"
 	"math"
+	"slices"
 	"testing"
 
+	"setfast/core/account"
 	"setfast/core/assembly"
 	"setfast/core/format"
 	"setfast/core/geom"
@@ -98,6 +100,60 @@ func TestOffersSayTheFit(t *testing.T) {
 	b, _ := format.Ref("block/h2")
 	if _, err := Offers(read(t, ""), "main", a, b, ""); err == nil {
 		t.Error("two picks on one part were taken")
+	}
+}
+
+// TestMean declares what a pair of parts can do as wanted, motion by motion: the lower pairs and a screw (their coordinates are
+// those of the textbook table). In the end nothing is loose and nothing blocked.
+func TestMean(t *testing.T) {
+	for _, c := range []struct {
+		mates string
+		want  []string // how each motion is declared, in the order they are found
+	}{
+		{`{"id": "j", "type": "revolute", "a": "plate/h1", "b": "block/h1"}`, []string{"j"}},
+		{`{"id": "j", "type": "cylindrical", "a": "plate/h1", "b": "block/h1"}`, []string{"j.angle", "j.slide"}},
+		{`{"id": "j", "type": "planar", "a": "plate/h1", "b": "block/h1"}`, []string{"j.angle", "j.x", "j.y"}},
+		{`{"id": "j", "type": "spherical", "a": "plate/origin", "b": "block/origin"}`, []string{"block turn @/x", "block turn plate/origin", "j"}},
+		{`{"id": "j", "type": "cylindrical", "a": "plate/h1", "b": "block/h1"}, {"id": "s", "type": "screw", "a": "j", "b": "j", "lead": 4}`, []string{"j"}},
+		{`{"id": "j", "type": "helical", "a": "plate/h1", "b": "block/h1", "lead": 4}`, []string{"j"}},
+		{`{"id": "a", "type": "concentric", "a": "plate/h1", "b": "block/h1"}, {"id": "f", "type": "coincident", "a": "plate/top", "b": "block/bottom"}`, []string{"block turn plate/h1"}},
+		{`{"id": "a", "type": "concentric", "a": "plate/h1", "b": "block/h1"}`, []string{"block turn plate/h1", "block slide plate/h1"}},
+	} {
+		d := read(t, c.mates)
+		a := d.Assemblies["main"]
+		var got []string
+		for range 4 {
+			rep, err := account.Check(d, nil)
+			if err != nil {
+				t.Fatal(err)
+			}
+			r := rep.Assemblies["main"]
+			k := slices.IndexFunc(r.Motions, func(m account.Motion) bool { return m.Class == "loose" })
+			if k < 0 {
+				if r.Verdict != account.Moves {
+					t.Errorf("%s: %s", c.mates, r.Verdict)
+				}
+				break
+			}
+			p, err := Mean(d, "main", r, k)
+			if err != nil {
+				t.Errorf("%s: %v", c.mates, err)
+				break
+			}
+			a.Planned = append(a.Planned, p)
+			switch {
+			case p.Of != "":
+				got = append(got, p.Joint+"."+p.Of)
+			case p.Joint != "":
+				got = append(got, p.Joint)
+			default:
+				got = append(got, p.Component+" "+p.Motion+" "+p.Ref.String())
+			}
+		}
+		slices.Sort(got)
+		if slices.Sort(c.want); !slices.Equal(got, c.want) {
+			t.Errorf("%s: declared %q, want %q", c.mates, got, c.want)
+		}
 	}
 }
 
