@@ -154,6 +154,7 @@ const (
 	mostConflicts = 40
 	mostSets      = 8
 	mostRounds    = 60
+	mostTurned    = 30 // in a longer set no alignment is tried the other way round
 )
 
 // giveUp notes a conflict and the member to go on without.
@@ -515,7 +516,7 @@ func (m *model) remedies(set, active []int, poses []geom.Pose, far bool) []Remed
 				frees = append(frees, Remedy{Kind: "free", Mate: id, Coordinate: h.Of})
 			}
 		}
-		if far && r.HasSense() && try(i, r.Turned()) {
+		if far && len(set) <= mostTurned && r.HasSense() && try(i, r.Turned()) {
 			turns = append(turns, Remedy{Kind: "turn", Mate: id})
 		}
 	}

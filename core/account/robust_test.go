@@ -236,3 +236,29 @@ func TestNearSingular(t *testing.T) {
 		t.Errorf("the rocker at its own dead point: %s, blocked %v", r.Verdict, r.BlockedBy)
 	}
 }
+
+// TestLongChainComesRound: links laid out in a row by ball joints close to a ring, though its end has far to come. The
+// freedoms are those of the Kutzbach–Grübler count, 6 for each free link less 3 for each ball.
+func TestLongChainComesRound(t *testing.T) {
+	for _, links := range []int{12, 30, 80} {
+		d := &doc{}
+		d.part("link", point("a", o3), point("b", [3]float64{40, 3, 0}))
+		for i := range links {
+			part := "link"
+			if i == 0 {
+				part = "!link"
+			}
+			d.use(fmt.Sprint("l", i), part, at([3]float64{40 * float64(i), 3*float64(i) + 5*float64(i%3), float64(i % 2)}, spin(uy, 6*float64(i%4))...))
+			if i > 0 {
+				d.mate(fmt.Sprint("m", i), "coincident", fmt.Sprintf("l%d/b", i-1), fmt.Sprintf("l%d/a", i))
+			}
+		}
+		d.mate("close", "coincident", "l0/a", fmt.Sprintf("l%d/b", links-1))
+		r := d.check(t)
+		left := 6*(links-1) - 3*links
+		want(t, fmt.Sprint(links, " links"), r, 6*(links-1), 3*links, 3*links, left, "loose")
+		if r.Residual.MM > 1e-6 {
+			t.Errorf("%d links miss by %v", links, r.Residual)
+		}
+	}
+}

@@ -7,7 +7,8 @@ import (
 )
 
 // How Gauss–Newton steps are damped. The damping is so small that a step is, but for rounding, the least one that
-// satisfies the linearised equations: bodies keep the freedoms that nothing asks about where they were.
+// satisfies the linearised equations: bodies keep the freedoms that nothing asks about where they were. But the end of a
+// long chain that must come round would then spin wildly while the rest stays; where that fails, all turn a little instead.
 const (
 	dampStart = 1e-9
 	dampLeast = 1e-11
@@ -17,6 +18,7 @@ const (
 // effort is how hard to try.
 type effort struct {
 	iterations int
+	far        bool    // bodies have far to go: spare turns, not ways
 	impatient  bool    // give up where the residual hardly falls: another set of bodies will be tried
 	rest       float64 // mm: enough, where it is more than rounding
 }
@@ -51,7 +53,11 @@ func (s *System) newtonOn(p *pattern, bodies []int, rels []*Relation, poses []ge
 			if !fresh {
 				w.linearise(poses)
 			}
-			w.damp(lambda)
+			if e.far {
+				w.damp(1e-4*lambda, lambda)
+			} else {
+				w.damp(lambda, lambda)
+			}
 			fresh = false
 			if !w.m.factor() {
 				lambda = math.Max(lambda*30, dampStart)
@@ -87,7 +93,7 @@ func (s *System) newtonOn(p *pattern, bodies []int, rels []*Relation, poses []ge
 		f, worst = fNew, worstNew
 		lambda = math.Max(lambda/10, dampLeast)
 		// at a compromise between relations at odds the residual stays: stop when it no longer falls
-		if gain < 1e-9 {
+		if gain < 1e-9 || e.far && gain < 1e-4 {
 			if small++; small >= 3 {
 				break
 			}
@@ -288,8 +294,9 @@ func (w *worker) linearise(poses []geom.Pose) (float64, float64) {
 	return f, worst
 }
 
-// damp adds to the diagonal in proportion to the stiffest entry near, so that small parts are not frozen by large ones.
-func (w *worker) damp(lambda float64) {
+// damp adds to the diagonal, of slides and of turns, in proportion to the stiffest entry near, so that small parts are not
+// frozen by large ones.
+func (w *worker) damp(slides, turns float64) {
 	top := 0.0
 	for i := range w.m.diag {
 		for c := 0; c < 6; c++ {
@@ -307,8 +314,9 @@ func (w *worker) damp(lambda float64) {
 		if m == 0 {
 			m = top
 		}
-		for c := 0; c < 6; c++ {
-			w.m.diag[i][c*7] += lambda * m
+		for c := 0; c < 3; c++ {
+			w.m.diag[i][c*7] += slides * m
+			w.m.diag[i][c*7+21] += turns * m
 		}
 	}
 }

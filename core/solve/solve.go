@@ -96,8 +96,19 @@ func (s *System) groupsOf(some, rels []int) []group {
 
 func (s *System) settleGroup(g group, poses []geom.Pose, o Options) bool {
 	s.newton(g.bodies, g.rels, poses, effort{iterations: 80, impatient: o.Impatient})
-	if s.hold(g.rels, poses, o) || !o.Retry || len(g.bodies) == 0 {
-		return s.hold(g.rels, poses, o)
+	if s.hold(g.rels, poses, o) {
+		return true
+	}
+	if len(g.bodies) > 1 && !o.Impatient {
+		p := append([]geom.Pose(nil), poses...)
+		s.newton(g.bodies, g.rels, p, effort{iterations: 100, far: true})
+		if s.hold(g.rels, p, o) {
+			copy(poses, p)
+			return true
+		}
+	}
+	if !o.Retry || len(g.bodies) == 0 {
+		return false
 	}
 	best := append([]geom.Pose(nil), poses...)
 	bestMiss := s.total(g.rels, poses)
