@@ -202,7 +202,7 @@ func (m *model) partOf(b int) *part.Part {
 }
 
 func (m *model) options(retry bool) solve.Options {
-	return solve.Options{MM: m.set.ToleranceMM, Deg: m.set.ToleranceDeg, Retry: retry}
+	return solve.Options{MM: m.set.ToleranceMM, Deg: m.set.ToleranceDeg, Retry: retry, Far: true}
 }
 
 func deg(rad float64) float64 { return rad * 180 / math.Pi }

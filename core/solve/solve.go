@@ -12,6 +12,7 @@ type Options struct {
 	MM, Deg float64 // what counts as holding
 	Retry   bool    // try other starts before giving up
 	Tries   int     // how many, where not the usual few
+	Far     bool    // bodies may have far to go: not for following a motion, which must not jump
 	// Impatient gives up where the residual hardly falls any more; it is for sets that are likely to conflict.
 	Impatient bool
 }
@@ -99,7 +100,7 @@ func (s *System) settleGroup(g group, poses []geom.Pose, o Options) bool {
 	if s.hold(g.rels, poses, o) {
 		return true
 	}
-	if len(g.bodies) > 1 && !o.Impatient {
+	if o.Far && len(g.bodies) > 1 && !o.Impatient {
 		p := append([]geom.Pose(nil), poses...)
 		s.newton(g.bodies, g.rels, p, effort{iterations: 100, far: true})
 		if s.hold(g.rels, p, o) {
