@@ -3,11 +3,10 @@ package account
 import (
 	"encoding/json"
 	"math"
+	"slices"
 	"testing"
 
 	"gonum.org/v1/gonum/mat"
-
-	"setfast/core/solve"
 )
 
 // modelOf makes the only assembly of a document ready.
@@ -100,22 +99,10 @@ func TestRankAgainstGonum(t *testing.T) {
 		}
 		res := &Result{Components: map[string]Placed{}}
 		m.post(st, res)
-		var rows []float64
-		n := 0
-		var rs solve.Rows
-		nb := len(m.sys.Bodies)
-		for _, i := range st.rels {
-			for _, row := range m.sys.Eval(m.sys.Rels[i], st.poses, &rs) {
-				line := make([]float64, 6*nb)
-				for k := 0; k < row.N; k++ {
-					copy(line[6*row.Body[k]:], row.G[k][:])
-				}
-				rows = append(rows, line...)
-				n++
-			}
-		}
+		_, lines := jacobian(m, st)
+		rows := slices.Concat(lines...)
 		var svd mat.SVD
-		if !svd.Factorize(mat.NewDense(n, 6*nb, rows), mat.SVDNone) {
+		if !svd.Factorize(mat.NewDense(len(lines), 6*len(m.sys.Bodies), rows), mat.SVDNone) {
 			t.Fatal("gonum gave up")
 		}
 		vals := svd.Values(nil)

@@ -14,33 +14,37 @@ import (
 	"setfast/core/solve"
 )
 
+// jacobian gives all equations in force as rows, and which relation each is of.
+func jacobian(m *model, st settled) (of []int, rows [][]float64) {
+	var rs solve.Rows
+	for _, i := range st.rels {
+		for _, row := range m.sys.Eval(m.sys.Rels[i], st.poses, &rs) {
+			line := make([]float64, 6*len(m.sys.Bodies))
+			for k := 0; k < row.N; k++ {
+				copy(line[6*row.Body[k]:], row.G[k][:])
+			}
+			of, rows = append(of, i), append(rows, line)
+		}
+	}
+	return of, rows
+}
+
 // leftNull gives, for each equation, which relation it is of, and the projector on the combinations of equations that cancel,
 // by gonum's singular value decomposition of the whole Jacobian with rows of length one.
 func leftNull(t *testing.T, m *model, st settled) (of []int, p *mat.Dense) {
 	t.Helper()
-	nb := len(m.sys.Bodies)
+	of, lines := jacobian(m, st)
 	var rows []float64
-	var rs solve.Rows
-	for _, i := range st.rels {
-		for _, row := range m.sys.Eval(m.sys.Rels[i], st.poses, &rs) {
-			line := make([]float64, 6*nb)
-			l := 0.0
-			for k := 0; k < row.N; k++ {
-				copy(line[6*row.Body[k]:], row.G[k][:])
-				for _, x := range row.G[k] {
-					l += x * x
-				}
-			}
-			for j := range line {
-				line[j] /= math.Max(math.Sqrt(l), 1e-12)
-			}
-			rows = append(rows, line...)
-			of = append(of, i)
+	for _, line := range lines {
+		l := math.Max(mat.Norm(mat.NewVecDense(len(line), line), 2), 1e-12)
+		for j := range line {
+			line[j] /= l
 		}
+		rows = append(rows, line...)
 	}
 	n := len(of)
 	var svd mat.SVD
-	if !svd.Factorize(mat.NewDense(n, 6*nb, rows), mat.SVDFull) {
+	if !svd.Factorize(mat.NewDense(n, 6*len(m.sys.Bodies), rows), mat.SVDFull) {
 		t.Fatal("gonum gave up")
 	}
 	vals := svd.Values(nil)

@@ -229,25 +229,30 @@ func (m *model) classifyGroup(n *nullspace, g *modes, wants []*want, st settled,
 	looseZ := n.simple(g, loose, idleBasis)
 	shaky := m.shakyOf(g, loose.C, st)
 	res.Shaky += shaky
-	// those that cannot be followed are marked, at least as many as are momentary
-	marked := 0
-	var told []Motion
+	from := len(res.Motions)
 	for _, z := range looseZ {
-		class := "loose"
-		if marked < shaky && !m.goes(g, z, st, g.near) {
-			class = "shaky"
-			marked++
-		}
-		told = append(told, m.tell(n, g, z, class))
+		m.tellLoose(n, g, z, st, g.near, &shaky, res)
 	}
-	for i := len(told) - 1; i >= 0 && marked < shaky; i-- {
-		if told[i].Class == "loose" {
-			told[i].Class = "shaky"
-			marked++
-		}
+	res.markLast(from, shaky)
+}
+
+// tellLoose tells a loose motion; it is a momentary one if some are still to be told, and it cannot be followed.
+func (m *model) tellLoose(n *nullspace, g *modes, z []float64, st settled, w *near, shaky *int, res *Result) {
+	class := "loose"
+	if *shaky > 0 && !m.goes(g, z, st, w) {
+		class = "shaky"
+		*shaky--
 	}
-	for i, mo := range told {
-		res.motion(mo, m.swing(n, g, looseZ[i], st))
+	res.motion(m.tell(n, g, z, class), m.swing(n, g, z, st))
+}
+
+// markLast marks loose motions told since from as momentary, the last first: as many are, though each by itself seemed to go.
+func (r *Result) markLast(from, shaky int) {
+	for i := len(r.Motions) - 1; i >= from && shaky > 0; i-- {
+		if r.Motions[i].Class == "loose" {
+			r.Motions[i].Class = "shaky"
+			shaky--
+		}
 	}
 }
 

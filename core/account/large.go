@@ -64,8 +64,11 @@ func (g *modes) equalise() {
 	}
 }
 
-// gait is one motion of a large group: the places of the bodies that move, ascending, each with its motion in its own measure.
-type gait []struct {
+// gait is one motion of a large group: the bodies that move in it, by place ascending.
+type gait []stride
+
+// stride is the motion of the i-th body of the group, in its own measure.
+type stride struct {
 	i int
 	v [6]float64
 }
@@ -75,10 +78,7 @@ func (g *modes) gaits() []gait {
 	out := make([]gait, g.d)
 	for i, in := range g.thin {
 		for _, e := range in {
-			out[e.col] = append(out[e.col], struct {
-				i int
-				v [6]float64
-			}{i, e.v})
+			out[e.col] = append(out[e.col], stride{i, e.v})
 		}
 	}
 	return out
@@ -115,6 +115,39 @@ func (a gait) plus(k float64, b gait) gait {
 	return out
 }
 
+// sum adds up many motions: per body of the group.
+type sum [][6]float64
+
+func (s sum) add(k float64, a gait) {
+	if k == 0 {
+		return
+	}
+	for j := range a {
+		to := &s[a[j].i]
+		for q, x := range a[j].v {
+			to[q] += k * x
+		}
+	}
+}
+
+// take gives what was added up, without the rounding, and begins anew.
+func (s sum) take() gait {
+	big, some := 0.0, 0
+	for i := range s {
+		if x := dense.Dot(s[i][:], s[i][:]); x > 0 {
+			big, some = math.Max(big, x), some+1
+		}
+	}
+	out := make(gait, 0, some)
+	for i := range s {
+		if dense.Dot(s[i][:], s[i][:]) > 1e-24*big {
+			out = append(out, stride{i, s[i]})
+		}
+	}
+	clear(s)
+	return out
+}
+
 // one makes the motion of length one.
 func (a gait) one() gait {
 	l := 0.0
@@ -141,15 +174,14 @@ func (g *modes) few(rels []*solve.Relation, of []gait) *modes {
 	slices.Sort(places)
 	places = slices.Compact(places)
 	s := &modes{at: make(map[int]int, len(places)), d: len(of), rels: rels}
-	at := make(map[int]int, len(places))
 	for k, i := range places {
-		s.bodies, at[i], s.at[g.bodies[i]] = append(s.bodies, g.bodies[i]), k, k
+		s.bodies, s.at[g.bodies[i]] = append(s.bodies, g.bodies[i]), k
 		s.n = append(s.n, dense.New(6, s.d))
 	}
 	for c, a := range of {
 		for k := range a {
 			for q, x := range a[k].v {
-				s.n[at[a[k].i]].Set(q, c, x)
+				s.n[s.at[g.bodies[a[k].i]]].Set(q, c, x)
 			}
 		}
 	}
@@ -181,37 +213,7 @@ func (l *rateLine) rid(o rateLine) {
 // and the motions that no rate sees.
 func seen(all []gait, rates [][]float64, bodies int) (planned, rest []gait) {
 	d := len(all)
-	sum := make([][6]float64, bodies)
-	add := func(k float64, a gait) {
-		if k == 0 {
-			return
-		}
-		for j := range a {
-			to := &sum[a[j].i]
-			for q, x := range a[j].v {
-				to[q] += k * x
-			}
-		}
-	}
-	summed := func() gait {
-		big, some := 0.0, 0
-		for i := range sum {
-			if x := dense.Norm(sum[i][:]); x > 0 {
-				big, some = math.Max(big, x), some+1
-			}
-		}
-		out := make(gait, 0, some)
-		for i := range sum {
-			if dense.Norm(sum[i][:]) > 1e-12*big { // the rest is rounding
-				out = append(out, struct {
-					i int
-					v [6]float64
-				}{i, sum[i]})
-			}
-		}
-		clear(sum)
-		return out.one()
-	}
+	total := make(sum, bodies)
 	var lines []rateLine
 	for _, r := range rates {
 		l := rateLine{x: slices.Clone(r), by: make([]float64, len(rates))}
@@ -245,19 +247,19 @@ func seen(all []gait, rates [][]float64, bodies int) (planned, rest []gait) {
 	}
 	for k := range lines {
 		for _, l := range lines {
-			add(l.by[k], all[l.lead])
+			total.add(l.by[k], all[l.lead])
 		}
-		planned = append(planned, summed())
+		planned = append(planned, total.take().one())
 	}
 	for j, a := range all {
 		if leads[j] {
 			continue
 		}
-		add(1, a)
+		total.add(1, a)
 		for _, l := range lines {
-			add(-l.x[j], all[l.lead])
+			total.add(-l.x[j], all[l.lead])
 		}
-		rest = append(rest, summed())
+		rest = append(rest, total.take().one())
 	}
 	return planned, rest
 }
@@ -367,8 +369,8 @@ func (m *model) classifyLarge(n *nullspace, g *modes, rels []*solve.Relation, wa
 	}
 	res.Planned += len(planned)
 	idle := 0
-	shaky := m.shakyOf(g, len(rest), st)
-	marked := 0
+	shaky := m.shakyOf(g, len(rest), st) // still to be told
+	momentary := shaky
 	from := len(res.Motions)
 	stagger(rest, len(g.bodies), func(i int, first []gait) {
 		b := g.bodies[i]
@@ -396,10 +398,7 @@ func (m *model) classifyLarge(n *nullspace, g *modes, rels []*solve.Relation, wa
 		}
 		own := dense.Orthonormal(dense.Columns(s.d, spins), 1e-6)
 		for c := 0; c < own.C; c++ {
-			var a gait = make(gait, 1)
-			a[0].i = i
-			copy(a[0].v[:], u.Vec(own.Col(c)))
-			alone := g.few(nil, []gait{a})
+			alone := g.few(nil, []gait{{{i, [6]float64(u.Vec(own.Col(c)))}}})
 			res.motion(m.tell(n, alone, []float64{1}, "idle"), m.swing(n, alone, []float64{1}, st))
 		}
 		idle += own.C
@@ -409,23 +408,13 @@ func (m *model) classifyLarge(n *nullspace, g *modes, rels []*solve.Relation, wa
 		}
 		for _, t := range n.simpleTwists(s, b, loose) {
 			z := loose.Vec(dense.LeastSquares(s.n[0].Mul(loose), n.own(b, t), 1e-9))
-			class := "loose"
-			if marked < shaky && !m.goes(s, z, st, g.near) {
-				class = "shaky"
-				marked++
-			}
-			res.motion(m.tell(n, s, z, class), m.swing(n, s, z, st))
+			m.tellLoose(n, s, z, st, g.near, &shaky, res)
 		}
 	})
-	for i := len(res.Motions) - 1; i >= from && marked < shaky; i-- {
-		if res.Motions[i].Class == "loose" {
-			res.Motions[i].Class = "shaky"
-			marked++
-		}
-	}
+	res.markLast(from, shaky)
 	res.Idle += idle
 	res.Loose += len(rest) - idle
-	res.Shaky += min(shaky, len(rest)-idle)
+	res.Shaky += min(momentary, len(rest)-idle)
 }
 
 // unresisted tells whether none of the relations minds a motion of one body alone.

@@ -174,7 +174,7 @@ func (n *nullspace) measureParting(groups []*modes, rels []*solve.Relation) {
 	of := map[int]*modes{}
 	for _, g := range groups {
 		for _, b := range g.bodies {
-			if !g.alone {
+			if !g.alone && !g.large() {
 				of[b] = g
 			}
 		}
@@ -193,9 +193,6 @@ func (n *nullspace) measureParting(groups []*modes, rels []*solve.Relation) {
 		ia, okA := g.at[r.A.Body]
 		ib, okB := g.at[r.B.Body]
 		g.rels = append(g.rels, r)
-		if g.large() {
-			continue
-		}
 		p := r.B.Frame.O
 		if r.B.Body >= 0 {
 			p = n.poses[r.B.Body].Point(p)

@@ -461,7 +461,9 @@ func (m *model) compromise(set []int, poses []geom.Pose) (*solve.System, solve.S
 	for k := range all {
 		all[k] = k
 	}
-	return p, p.SolveFrom(from, all, m.options(false))
+	o := m.options(false)
+	o.Far = false // it is tried before anything is said to be at odds
+	return p, p.SolveFrom(from, all, o)
 }
 
 // describe tells a conflicting set: each member's miss at the best compromise, and what would settle it.

@@ -47,16 +47,21 @@ func conflicting(seed uint64) *System {
 	return s
 }
 
+// compromised solves relations at odds.
+func compromised(seed uint64) (*System, Solution) {
+	s := conflicting(seed)
+	all := make([]int, len(s.Rels))
+	for i := range all {
+		all[i] = i
+	}
+	return s, s.SolveFrom(s.NewPoses(), all, Options{MM: 1e-6, Deg: 1e-6})
+}
+
 // TestCompromiseAgainstGonum compares the least-squares compromise of relations at odds with what gonum's quasi-Newton method
 // comes down to from there: not noticeably lower. Gauss and Newton's steps close in on large misses slowly, hence the margin.
 func TestCompromiseAgainstGonum(t *testing.T) {
 	for seed := uint64(1); seed <= 40; seed++ {
-		s := conflicting(seed)
-		all := make([]int, len(s.Rels))
-		for i := range all {
-			all[i] = i
-		}
-		sol := s.SolveFrom(s.NewPoses(), all, Options{MM: 1e-6, Deg: 1e-6})
+		s, sol := compromised(seed)
 		ours := s.total(s.Rels, sol.Poses)
 		var free []int
 		for i := range s.Bodies {
@@ -98,12 +103,7 @@ func TestCompromiseAgainstGonum(t *testing.T) {
 // TestGradientVanishes: at a compromise the misses of all relations balance, whatever they are.
 func TestGradientVanishes(t *testing.T) {
 	for seed := uint64(1); seed <= 40; seed++ {
-		s := conflicting(seed)
-		all := make([]int, len(s.Rels))
-		for i := range all {
-			all[i] = i
-		}
-		sol := s.SolveFrom(s.NewPoses(), all, Options{MM: 1e-6, Deg: 1e-6})
+		s, sol := compromised(seed)
 		g := make([]float64, 6*len(s.Bodies))
 		size := 0.0
 		var rs Rows
