@@ -58,11 +58,11 @@ export async function bench(asm) {
   }
 
   let busy = false;
-  async function act(a, keepView = true) {
+  async function post(path, body, keepView) {
     if (busy) return false;
     busy = true; document.body.setAttribute("aria-busy", "true");
     try {
-      await take(await call("do", { ...a, base: state.seq }), keepView);
+      await take(await call(path, { ...body, base: state.seq }), keepView);
       return true;
     } catch (e) {
       tell(e.message, true);
@@ -70,11 +70,12 @@ export async function bench(asm) {
       return false;
     } finally { busy = false; document.body.removeAttribute("aria-busy"); }
   }
+  const act = (a, keepView = true) => post("do", a, keepView);
 
-  async function back(which) {
+  function back(which) {
     if (busy || !(which === "undo" ? state.undo : state.redo)) return;
-    busy = true;
-    try { sentence.clear(); await take(await call(which, { base: state.seq }), true); } catch (e) { tell(e.message, true); if (e.status === 409) await take(await call("state", null, "GET"), true); } finally { busy = false; }
+    sentence.clear();
+    post(which, {}, true);
   }
 
   // another window may have changed the assembly while this one was out of sight
