@@ -27,7 +27,8 @@ type Settings struct {
 // DefaultSettings is what holds where nothing is said.
 var DefaultSettings = Settings{ToleranceMM: 0.001, ToleranceDeg: 0.001}
 
-// Assembly is one level of the product: components in build order and what relates them.
+// Assembly is one level of the product: components in build order and what relates them. Once sealed or handed to anybody else
+// it is never changed, nor is anything it points to: an edit makes a new one, which may share what did not change.
 type Assembly struct {
 	Number, Name string
 	Settings     *Settings
@@ -38,7 +39,7 @@ type Assembly struct {
 	Drives       []Drive
 	Values       []NamedValue
 
-	index map[string]int    // component by name; a hint, checked on use
+	index *index            // made by Seal, never changed
 	alias map[string]string // flattened: paths to grounded components of flexible uses, to the component that stands for them
 }
 
@@ -134,43 +135,71 @@ type Drive struct {
 	Record          []string
 }
 
+// index finds components and relations by name. It counts only for the lists it was made of: a copy of an assembly with other
+// lists carries an index that is not its own.
+type index struct {
+	components, mates map[string]int
+	component         []*Component
+	mate              []*Mate
+}
+
+// few is how long a list is looked through from end to end, which is then as fast as an index.
+const few = 16
+
+// Seal makes the index of an assembly that is complete; whoever makes one calls it before showing it to anybody.
+func (a *Assembly) Seal() *Assembly {
+	x := &index{component: a.Components, mate: a.Mates}
+	if len(a.Components) > few {
+		x.components = make(map[string]int, len(a.Components))
+		for i, c := range a.Components {
+			x.components[c.Name] = i
+		}
+	}
+	if len(a.Mates) > few {
+		x.mates = make(map[string]int, len(a.Mates))
+		for i, m := range a.Mates {
+			x.mates[m.ID] = i
+		}
+	}
+	a.index = x
+	return a
+}
+
+// sameList tells whether two lists are one, and not only alike.
+func sameList[T any](a, b []T) bool { return len(a) == len(b) && (len(a) == 0 || &a[0] == &b[0]) }
+
 // Component finds a component by name.
 func (a *Assembly) Component(name string) *Component {
-	if len(a.Components) <= 16 {
-		for _, c := range a.Components {
-			if c.Name == name {
-				return c
-			}
-		}
-		return nil
-	}
-	if i, ok := a.index[name]; ok && i < len(a.Components) && a.Components[i].Name == name {
-		return a.Components[i]
-	}
-	if len(a.index) == len(a.Components) {
-		stale := false
-		for i, c := range a.Components {
-			if a.index[c.Name] != i {
-				stale = true
-				break
-			}
-		}
-		if !stale {
-			return nil
-		}
-	}
-	a.index = make(map[string]int, len(a.Components))
-	for i, c := range a.Components {
-		a.index[c.Name] = i
-	}
-	if i, ok := a.index[name]; ok {
+	if i := a.Place(name); i >= 0 {
 		return a.Components[i]
 	}
 	return nil
 }
 
+// Place is where a component stands in the build order, or -1.
+func (a *Assembly) Place(name string) int {
+	if x := a.index; x != nil && x.components != nil && sameList(x.component, a.Components) {
+		if i, ok := x.components[name]; ok {
+			return i
+		}
+		return -1
+	}
+	for i, c := range a.Components {
+		if c.Name == name {
+			return i
+		}
+	}
+	return -1
+}
+
 // Mate finds a relation by its id.
 func (a *Assembly) Mate(id string) *Mate {
+	if x := a.index; x != nil && x.mates != nil && sameList(x.mate, a.Mates) {
+		if i, ok := x.mates[id]; ok {
+			return a.Mates[i]
+		}
+		return nil
+	}
 	for _, m := range a.Mates {
 		if m.ID == id {
 			return m

@@ -84,7 +84,7 @@ func (d *Document) Flatten(name string, pose func(assembly, component string) ge
 	}
 	flat.Mates = append(flat.Mates, a.Mates...)
 	flat.Planned = append(flat.Planned, a.Planned...)
-	return &flat, nil
+	return flat.Seal(), nil
 }
 
 // Aliases are, in a flattened assembly, the names that the grounded components of flexible uses and the uses themselves go by:

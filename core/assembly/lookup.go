@@ -84,6 +84,35 @@ func near(name string, have []string) string {
 	return "; there are " + strings.Join(have, ", ")
 }
 
+// MaxDepth is how many assemblies may lie inside one another.
+const MaxDepth = 256
+
+// Depth is how many assemblies of a document without loops lie inside one another at most.
+func (d *Document) Depth() int {
+	known := map[string]int{}
+	var walk func(name string) int
+	walk = func(name string) int {
+		if n, ok := known[name]; ok {
+			return n
+		}
+		most := 0
+		if a := d.Assemblies[name]; a != nil {
+			for _, c := range a.Components {
+				if c.Assembly != "" {
+					most = max(most, walk(c.Assembly))
+				}
+			}
+		}
+		known[name] = most + 1
+		return most + 1
+	}
+	most := 0
+	for _, n := range d.Order {
+		most = max(most, walk(n))
+	}
+	return most
+}
+
 // Loops finds an assembly that contains itself; it returns the chain of names, or nil.
 func (d *Document) Loops() []string {
 	state := map[string]int{}

@@ -11,7 +11,7 @@ import (
 )
 
 func document(parts map[string]*part.Part, a *assembly.Assembly) *assembly.Document {
-	d := &assembly.Document{Root: "main", Settings: assembly.DefaultSettings, Parts: parts, Assemblies: map[string]*assembly.Assembly{"main": a}, Order: []string{"main"}}
+	d := &assembly.Document{Root: "main", Settings: assembly.DefaultSettings, Parts: parts, Assemblies: map[string]*assembly.Assembly{"main": a.Seal()}, Order: []string{"main"}}
 	for n := range parts {
 		d.PartOrder = append(d.PartOrder, n)
 	}

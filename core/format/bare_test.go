@@ -1,6 +1,7 @@
 package format
 
 import (
+	"context"
 	"reflect"
 	"slices"
 	"strings"
@@ -41,11 +42,11 @@ func TestBare(t *testing.T) {
 		if err != nil {
 			t.Fatalf("%v\n%s", err, data)
 		}
-		a, err := account.Check(d, nil)
+		a, err := account.Check(context.Background(), d, nil)
 		if err != nil {
 			t.Fatal(err)
 		}
-		b, err := account.Check(again, nil)
+		b, err := account.Check(context.Background(), again, nil)
 		if err != nil {
 			t.Fatal(err)
 		}

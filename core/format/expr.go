@@ -56,7 +56,7 @@ func (e *env) evaluate(text string, want dimension) (float64, error) {
 }
 
 func (e *env) expression(text string) (quantity, error) {
-	if len(text) > 500 {
+	if utf8.RuneCountInString(text) > 500 {
 		return quantity{}, fmt.Errorf("an expression is at most 500 letters long")
 	}
 	p := &exprParser{env: e, rest: strings.TrimSpace(text), text: text}

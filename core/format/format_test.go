@@ -1,6 +1,7 @@
 package format
 
 import (
+	"context"
 	"os"
 	"path/filepath"
 	"strings"
@@ -128,6 +129,6 @@ func FuzzRead(f *testing.F) {
 			}
 			a.Drives = nil
 		}
-		_, _ = account.Check(d, nil)
+		_, _ = account.Check(context.Background(), d, nil)
 	})
 }

@@ -87,6 +87,10 @@ func (r *reader) document(n *node) *assembly.Document {
 		r.fail(as, "an assembly contains itself: %s", strings.Join(loop, " > "))
 		return d
 	}
+	if d.Depth() > assembly.MaxDepth {
+		r.fail(as, "assemblies lie inside one another more than %d deep", assembly.MaxDepth)
+		return d
+	}
 	for _, name := range d.Order {
 		r.check(d, d.Assemblies[name], nodes[name])
 	}
@@ -328,7 +332,7 @@ func (r *reader) assembly(n *node, base assembly.Settings) *assembly.Assembly {
 		}
 	}
 	r.done(n)
-	return a
+	return a.Seal()
 }
 
 // values reads the named values of an assembly and sees that each can be worked out.
@@ -402,9 +406,12 @@ func (r *reader) pose(n *node) geom.Pose {
 		for _, v := range x {
 			big = math.Max(big, math.Abs(v))
 		}
-		if big == 0 {
+		switch whole := (geom.Quat{W: x[0], X: x[1], Y: x[2], Z: x[3]}); {
+		case big == 0:
 			r.fail(q, "a quaternion must not be zero")
-		} else {
+		case whole.Read() == whole:
+			p.Q = whole
+		default:
 			p.Q = geom.Quat{W: x[0] / big, X: x[1] / big, Y: x[2] / big, Z: x[3] / big}.Unit()
 		}
 	}

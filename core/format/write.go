@@ -77,7 +77,7 @@ func Write(d *assembly.Document) ([]byte, error) {
 	o.put("setfast", 1)
 	o.put("root", d.Root)
 	if d.Settings != assembly.DefaultSettings {
-		o.put("settings", settingsObject(d.Settings))
+		o.put("settings", SettingsObject(d.Settings))
 	}
 	ps := &object{}
 	for _, n := range d.PartOrder {
@@ -99,7 +99,8 @@ func Write(d *assembly.Document) ([]byte, error) {
 	return b.Bytes(), err
 }
 
-func settingsObject(s assembly.Settings) *object {
+// SettingsObject are settings as they stand in a file.
+func SettingsObject(s assembly.Settings) json.Marshaler {
 	o := &object{}
 	o.put("tolerance_mm", s.ToleranceMM)
 	o.put("tolerance_deg", s.ToleranceDeg)
@@ -196,13 +197,26 @@ func poseObject(p geom.Pose) *object {
 	return o
 }
 
+func componentObject(c *assembly.Component) *object {
+	o := &object{}
+	o.text("part", c.Part)
+	o.text("assembly", c.Assembly)
+	o.flag("grounded", c.Grounded)
+	o.flag("suppressed", c.Suppressed)
+	o.flag("flexible", c.Flexible)
+	if c.Pose != geom.Home {
+		o.put("pose", poseObject(c.Pose))
+	}
+	return o
+}
+
 // AssemblyObject is an assembly as it stands in a file; it marshals with its order kept.
 func AssemblyObject(a *assembly.Assembly) json.Marshaler {
 	o := &object{}
 	o.text("number", a.Number)
 	o.text("name", a.Name)
 	if a.Settings != nil {
-		o.put("settings", settingsObject(*a.Settings))
+		o.put("settings", SettingsObject(*a.Settings))
 	}
 	if len(a.Values) > 0 {
 		vs := &object{}
@@ -213,16 +227,7 @@ func AssemblyObject(a *assembly.Assembly) json.Marshaler {
 	}
 	cs := &object{}
 	for _, c := range a.Components {
-		k := &object{}
-		k.text("part", c.Part)
-		k.text("assembly", c.Assembly)
-		k.flag("grounded", c.Grounded)
-		k.flag("suppressed", c.Suppressed)
-		k.flag("flexible", c.Flexible)
-		if c.Pose != geom.Home {
-			k.put("pose", poseObject(c.Pose))
-		}
-		cs.put(c.Name, k)
+		cs.put(c.Name, componentObject(c))
 	}
 	o.put("components", cs)
 	ms := []json.Marshaler{}
@@ -240,23 +245,14 @@ func AssemblyObject(a *assembly.Assembly) json.Marshaler {
 	if len(a.Measures) > 0 {
 		k := &object{}
 		for _, m := range a.Measures {
-			k.put(m.Name, measureObject(m))
+			k.put(m.Name, MeasureObject(m))
 		}
 		o.put("measures", k)
 	}
 	if len(a.Drives) > 0 {
 		k := &object{}
 		for _, d := range a.Drives {
-			e := &object{}
-			e.put("joint", d.Joint)
-			e.put("of", d.Of)
-			e.put("from", d.From)
-			e.put("to", d.To)
-			e.put("steps", d.Steps)
-			if len(d.Record) > 0 {
-				e.put("record", d.Record)
-			}
-			k.put(d.Name, e)
+			k.put(d.Name, DriveObject(d))
 		}
 		o.put("drives", k)
 	}
@@ -281,7 +277,22 @@ func PlannedObject(p assembly.Planned) json.Marshaler {
 	return k
 }
 
-func measureObject(m assembly.Measure) *object {
+// DriveObject is a drive as it stands in a file, without its name.
+func DriveObject(d assembly.Drive) json.Marshaler {
+	o := &object{}
+	o.put("joint", d.Joint)
+	o.put("of", d.Of)
+	o.put("from", d.From)
+	o.put("to", d.To)
+	o.put("steps", d.Steps)
+	if len(d.Record) > 0 {
+		o.put("record", d.Record)
+	}
+	return o
+}
+
+// MeasureObject is a measure as it stands in a file, without its name.
+func MeasureObject(m assembly.Measure) json.Marshaler {
 	o := &object{}
 	o.put("type", m.Type)
 	ref := func(name string, r *assembly.Ref) {
@@ -372,37 +383,51 @@ func MateObject(m *assembly.Mate) json.Marshaler {
 	return o
 }
 
-// ReadMate reads one relation on its own, as an edit carries it; values are those its expressions may use.
-func ReadMate(data []byte, values []assembly.NamedValue) (*assembly.Mate, error) {
+// one reads a part of a document that stands by itself, as an edit carries it.
+func one[T any](data []byte, read func(*reader, *node) T) (T, error) {
 	n, err := parse(data)
 	if err != nil {
-		return nil, err
-	}
-	r := &reader{env: env{named: values}}
-	m := r.mate(n)
-	return m, r.err
-}
-
-// ReadAssembly reads one assembly on its own, as it is kept between edits.
-func ReadAssembly(data []byte) (*assembly.Assembly, error) {
-	n, err := parse(data)
-	if err != nil {
-		return nil, err
+		var none T
+		return none, err
 	}
 	r := &reader{}
-	a := r.assembly(n, assembly.DefaultSettings)
-	return a, r.err
+	v := read(r, n)
+	return v, r.err
+}
+
+// ReadMate reads one relation; values are those its expressions may use.
+func ReadMate(data []byte, values []assembly.NamedValue) (*assembly.Mate, error) {
+	return one(data, func(r *reader, n *node) *assembly.Mate {
+		r.env = env{named: values}
+		return r.mate(n)
+	})
+}
+
+// ReadAssembly reads one assembly, as it is kept between edits.
+func ReadAssembly(data []byte) (*assembly.Assembly, error) {
+	return one(data, func(r *reader, n *node) *assembly.Assembly { return r.assembly(n, assembly.DefaultSettings) })
 }
 
 // ReadPlanned reads one planned motion.
-func ReadPlanned(data []byte) (assembly.Planned, error) {
-	n, err := parse(data)
-	if err != nil {
-		return assembly.Planned{}, err
-	}
-	r := &reader{}
-	p := r.planned(n)
-	return p, r.err
+func ReadPlanned(data []byte) (assembly.Planned, error) { return one(data, (*reader).planned) }
+
+// ReadMeasure reads one measure.
+func ReadMeasure(name string, data []byte) (assembly.Measure, error) {
+	return one(data, func(r *reader, n *node) assembly.Measure { return r.measure(name, n) })
+}
+
+// ReadDrive reads one drive.
+func ReadDrive(name string, data []byte) (assembly.Drive, error) {
+	return one(data, func(r *reader, n *node) assembly.Drive { return r.drive(name, n) })
+}
+
+// ReadSettings reads the settings of an assembly; what is not said is as usual.
+func ReadSettings(data []byte) (assembly.Settings, error) {
+	return one(data, func(r *reader, n *node) assembly.Settings {
+		s := assembly.DefaultSettings
+		r.settings(n, &s)
+		return s
+	})
 }
 
 // CheckName refuses names that references could not be written with.

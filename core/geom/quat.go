@@ -50,6 +50,15 @@ func (q Quat) Unit() Quat {
 	return Quat{q.W / n, q.X / n, q.Y / n, q.Z / n}
 }
 
+// Read is Unit for a quaternion that was written down: one that has length one already, but for rounding, stays as it is, so that
+// a pose written and read again is the same to the last digit.
+func (q Quat) Read() Quat {
+	if math.Abs(q.Norm()-1) < 1e-15 {
+		return q
+	}
+	return q.Unit()
+}
+
 // Exp is the rotation by |w| radians about w.
 func Exp(w Vec) Quat {
 	a := w.Norm()
