@@ -1,6 +1,7 @@
 package account
 
 import (
+	"context"
 	"fmt"
 	"maps"
 	"strings"
@@ -13,18 +14,19 @@ import (
 // Clock is given by who wants timings; the core has none of its own.
 type Clock func() time.Duration
 
-// Check judges an assembly and everything below it.
-func Check(doc *assembly.Document, clock Clock) (*Report, error) {
-	return CheckRoot(doc, doc.Root, clock)
+// Check judges an assembly and everything below it. A context that ends ends the work too, wherever it is, and Check gives its
+// error; the clock, where given, is for timings.
+func Check(ctx context.Context, doc *assembly.Document, clock Clock) (*Report, error) {
+	return CheckRoot(ctx, doc, doc.Root, clock)
 }
 
 // CheckRoot judges one assembly of a document and everything below it, lowest first, each once.
-func CheckRoot(doc *assembly.Document, root string, clock Clock) (*Report, error) {
-	return checkWith(doc, root, clock, nil)
+func CheckRoot(ctx context.Context, doc *assembly.Document, root string, clock Clock) (*Report, error) {
+	return checkWith(ctx, doc, root, clock, nil)
 }
 
 // checkWith shows each model, when it is judged, to whoever wants to go on with it.
-func checkWith(doc *assembly.Document, root string, clock Clock, show func(string, *model, settled, *nullspace)) (*Report, error) {
+func checkWith(ctx context.Context, doc *assembly.Document, root string, clock Clock, show func(string, *model, settled, *nullspace)) (*Report, error) {
 	if loop := doc.Loops(); loop != nil {
 		return nil, assembly.Faultf("assemblies", "an assembly contains itself: %s", strings.Join(loop, " > "))
 	}
@@ -59,11 +61,16 @@ func checkWith(doc *assembly.Document, root string, clock Clock, show func(strin
 		if err != nil {
 			return err
 		}
+		m.sys.Stop = func() bool { return ctx.Err() != nil }
 		res, err := m.judge(lap(clock, tm), func(st settled, n *nullspace) {
 			if show != nil {
 				show(name, m, st, n)
 			}
 		})
+		m.sys.Stop = nil // what is asked of the result later is no part of this check
+		if ctx.Err() != nil {
+			return context.Cause(ctx)
+		}
 		if err != nil {
 			return fmt.Errorf("assembly %q: %w", name, err)
 		}

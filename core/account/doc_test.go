@@ -1,6 +1,7 @@
 package account_test
 
 import (
+	"context"
 	"encoding/json"
 	"fmt"
 	"math"
@@ -109,7 +110,7 @@ func (d *doc) read(t testing.TB) *assembly.Document {
 
 func (d *doc) check(t testing.TB) *account.Result {
 	t.Helper()
-	rep, err := account.Check(d.read(t), nil)
+	rep, err := account.Check(context.Background(), d.read(t), nil)
 	if err != nil {
 		t.Fatal(err)
 	}
@@ -139,7 +140,7 @@ func check(t testing.TB, text string) *account.Report {
 	if err != nil {
 		t.Fatal(err)
 	}
-	rep, err := account.Check(d, nil)
+	rep, err := account.Check(context.Background(), d, nil)
 	if err != nil {
 		t.Fatal(err)
 	}

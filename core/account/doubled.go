@@ -12,7 +12,7 @@ func (m *model) doubled(st settled) []DoubledGroup {
 	var out []DoubledGroup
 	var e *elimination
 	for _, b := range m.blocks {
-		if b.excess == 0 {
+		if b.excess == 0 || m.stopped() {
 			continue
 		}
 		if e == nil {

@@ -12,6 +12,9 @@ import (
 // drives takes each driven coordinate through its range. Neither poses nor verdict change.
 func (m *model) drives(st settled, res *Result) error {
 	for _, d := range m.asm.Drives {
+		if m.stopped() {
+			return errStopped
+		}
 		run, err := m.drive(st, d)
 		if err != nil {
 			return err
@@ -98,7 +101,7 @@ func (m *model) drive(st settled, dr assembly.Drive) (*DriveRun, error) {
 	if why := d.to(dr.From); why != "" {
 		return stop(roundTo(d.value, 12), why), nil
 	}
-	for k := 0; k <= dr.Steps; k++ {
+	for k := 0; k <= dr.Steps && !m.stopped(); k++ {
 		v := dr.From
 		if dr.Steps > 0 {
 			v += (dr.To - dr.From) * float64(k) / float64(dr.Steps)
@@ -146,7 +149,7 @@ func (d *driver) to(goal float64) string {
 		most = math.Max(0.05*d.m.sys.Bodies[d.mover()].Size, 0.1)
 	}
 	step := most
-	for math.Abs(goal-d.value) > 1e-12 {
+	for math.Abs(goal-d.value) > 1e-12 && !d.m.stopped() {
 		next := d.value + math.Copysign(math.Min(step, math.Abs(goal-d.value)), goal-d.value)
 		p, way, why := d.try(next)
 		// a jump in how far things go for a step betrays a change of branch: look closer

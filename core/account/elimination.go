@@ -94,6 +94,9 @@ func (e *elimination) cancelling(block []int) [][]weighted {
 	e.refs, e.spent = e.refs[:0], 0
 	var cancel [][]weighted
 	for _, i := range order {
+		if m.stopped() {
+			break
+		}
 		rows := m.sys.Eval(m.sys.Rels[i], e.poses, &e.rs)
 		for k := range rows {
 			if c := e.take(i, &rows[k]); c != nil {

@@ -1,6 +1,7 @@
 package account
 
 import (
+	"context"
 	"encoding/json"
 	"math"
 	"slices"
@@ -69,12 +70,12 @@ func FuzzSolve(f *testing.F) {
 		size := []float64{50, 0.5, 5000, 50, 500}[scale%5]
 		x := newRandom(seed, 2+int(bodies)%7, 1+int(relations)%12, size)
 		x.spoil(int(spoilt) % 4)
-		rep, err := Check(x.doc, nil)
+		rep, err := Check(context.Background(), x.doc, nil)
 		if err != nil {
 			t.Skip(err) // refused with a reason
 		}
 		invariants(t, rep.Assemblies["main"])
-		again, err := Check(x.doc, nil)
+		again, err := Check(context.Background(), x.doc, nil)
 		if err != nil {
 			t.Fatal(err)
 		}

@@ -1,6 +1,7 @@
 package account
 
 import (
+	"context"
 	"fmt"
 	"math"
 	"slices"
@@ -227,7 +228,7 @@ func TestSafeBound(t *testing.T) {
 func TestSameUnderMotion(t *testing.T) {
 	type figures struct{ asked, removed, left, loose, shaky, groups, odds int }
 	read := func(x *randomAssembly) (figures, *Result) {
-		rep, err := Check(x.doc, nil)
+		rep, err := Check(context.Background(), x.doc, nil)
 		if err != nil {
 			t.Fatal(err)
 		}
@@ -300,7 +301,7 @@ func TestRemediesSettle(t *testing.T) {
 	for seed := uint64(1); seed <= 120; seed++ {
 		x := newRandom(seed, 2+int(seed%5), 4+int(seed%7), 40)
 		x.spoil(1 + int(seed%2))
-		rep, err := Check(x.doc, nil)
+		rep, err := Check(context.Background(), x.doc, nil)
 		if err != nil {
 			continue
 		}
@@ -326,7 +327,7 @@ func TestRemediesSettle(t *testing.T) {
 				}
 				tried++
 				kinds[y.Kind]++
-				after, err := Check(z.doc, nil)
+				after, err := Check(context.Background(), z.doc, nil)
 				if err != nil {
 					t.Errorf("seed %d, %+v: %v", seed, y, err)
 					continue

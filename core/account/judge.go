@@ -1,6 +1,7 @@
 package account
 
 import (
+	"errors"
 	"math"
 	"sync"
 
@@ -18,13 +19,22 @@ func (m *model) judge(sw *stopwatch, show func(settled, *nullspace)) (*Result, e
 	}
 	st := m.settle()
 	m.toLimits(&st)
+	if m.stopped() {
+		return nil, errStopped
+	}
 	m.sys.Track(st.poses)
 	sw.to(&sw.t.Solve)
 	res.Odds = append(res.Odds, st.odds...)
 	n, removed := m.post(st, res)
+	if m.stopped() {
+		return nil, errStopped
+	}
 	m.blocks = m.split(st.rels, removed)
 	m.classify(n, st, res)
 	res.Groups = append(res.Groups, m.doubled(st)...)
+	if m.stopped() {
+		return nil, errStopped
+	}
 	m.notes(st, res)
 	show(st, n)
 	res.Verdict = verdict(res)
@@ -39,6 +49,9 @@ func (m *model) judge(sw *stopwatch, show func(settled, *nullspace)) (*Result, e
 	sw.to(&sw.t.Drives)
 	return res, nil
 }
+
+// errStopped is what a judge says when it was called off; the check gives the context's own reason in its place.
+var errStopped = errors.New("stopped")
 
 func verdict(r *Result) string {
 	v := Set
@@ -67,6 +80,9 @@ func (m *model) post(st settled, res *Result) (n *nullspace, removed []int) {
 	m.missed = make([]bool, len(m.sys.Rels))
 	res.Lines = make([]Line, 0, len(m.comps))
 	for b, c := range m.comps {
+		if m.stopped() {
+			return n, removed
+		}
 		ln := Line{Component: c.Name}
 		first := len(posted)
 		fixed := m.sys.Bodies[b].Fixed
@@ -95,6 +111,9 @@ func (m *model) post(st settled, res *Result) (n *nullspace, removed []int) {
 		res.Lines = append(res.Lines, ln)
 	}
 	n.finish()
+	if m.stopped() {
+		return n, removed
+	}
 	res.Left = n.left()
 	res.Doubled = res.Asked - res.Removed
 	for b, c := range m.comps {
@@ -170,6 +189,9 @@ func (m *model) classify(n *nullspace, st settled, res *Result) {
 	wants := m.wanted(n, groups, st)
 	n.measureParting(groups, rels)
 	for _, g := range groups {
+		if m.stopped() {
+			return
+		}
 		if g.alone { // told apart already
 			z := []float64{1 / dense.Norm(g.n[0].A)}
 			res.Idle++
@@ -231,6 +253,9 @@ func (m *model) classifyGroup(n *nullspace, g *modes, wants []*want, st settled,
 	res.Shaky += shaky
 	from := len(res.Motions)
 	for _, z := range looseZ {
+		if m.stopped() {
+			return
+		}
 		m.tellLoose(n, g, z, st, g.near, &shaky, res)
 	}
 	res.markLast(from, shaky)

@@ -266,7 +266,7 @@ func seen(all []gait, rates [][]float64, bodies int) (planned, rest []gait) {
 
 // stagger recombines motions, bodies in build order: tell is called for each body with the few motions in which it is the
 // first to move. No more than these are needed to move the body as all can, while those before it rest.
-func stagger(all []gait, bodies int, tell func(i int, first []gait)) {
+func stagger(all []gait, bodies int, stopped func() bool, tell func(i int, first []gait)) {
 	from := make([][]gait, bodies) // by the first body that moves
 	put := func(a gait) {
 		if len(a) > 0 {
@@ -278,6 +278,9 @@ func stagger(all []gait, bodies int, tell func(i int, first []gait)) {
 		put(a)
 	}
 	for i := range from {
+		if stopped() {
+			return
+		}
 		cand := from[i]
 		from[i] = nil
 		slices.SortStableFunc(cand, func(a, b gait) int { return cmp.Compare(len(a), len(b)) })
@@ -372,7 +375,7 @@ func (m *model) classifyLarge(n *nullspace, g *modes, rels []*solve.Relation, wa
 	shaky := m.shakyOf(g, len(rest), st) // still to be told
 	momentary := shaky
 	from := len(res.Motions)
-	stagger(rest, len(g.bodies), func(i int, first []gait) {
+	stagger(rest, len(g.bodies), m.stopped, func(i int, first []gait) {
 		b := g.bodies[i]
 		// a basis that is square and of length one on the body itself
 		s := g.few(of[b], first)

@@ -1,6 +1,7 @@
 package account
 
 import (
+	"context"
 	"fmt"
 	"testing"
 
@@ -38,7 +39,7 @@ func TestLargeGroupsAgree(t *testing.T) {
 			}
 		}
 		count := func() (out [5]int) {
-			rep, err := Check(x.doc, nil)
+			rep, err := Check(context.Background(), x.doc, nil)
 			if err != nil {
 				t.Fatal(err)
 			}
@@ -84,7 +85,7 @@ func TestStaggeredMotionsSpan(t *testing.T) {
 				for _, a := range all {
 					both = append(both, line(a)...)
 				}
-				stagger(all, len(g.bodies), func(i int, first []gait) {
+				stagger(all, len(g.bodies), m.stopped, func(i int, first []gait) {
 					for _, a := range first {
 						told++
 						rows = append(rows, line(a)...)
@@ -131,7 +132,7 @@ func stack(plates int) *assembly.Document {
 // TestStack: a plate on a plate keeps two slides and a turn (planar pair), however many lie below.
 func TestStack(t *testing.T) {
 	const plates = 300
-	rep, err := Check(stack(plates), nil)
+	rep, err := Check(context.Background(), stack(plates), nil)
 	if err != nil {
 		t.Fatal(err)
 	}

@@ -84,7 +84,7 @@ func (m *model) toLimits(st *settled) {
 	saved := append([]*solve.Relation(nil), m.sys.Rels...)
 	defer func() { copy(m.sys.Rels, saved) }()
 	done := map[int]bool{}
-	for round := 0; round < len(st.rels)+1; round++ {
+	for round := 0; round < len(st.rels)+1 && !m.stopped(); round++ {
 		changed := false
 		for _, i := range st.rels {
 			lim := m.mate[i].Limits

@@ -1,6 +1,7 @@
 package account
 
 import (
+	"context"
 	"fmt"
 	"maps"
 	"slices"
@@ -23,7 +24,7 @@ type Live struct {
 // Open solves an assembly of a document for pulling.
 func Open(doc *assembly.Document, root string) (*Live, error) {
 	var l *Live
-	_, err := checkWith(doc, root, nil, func(name string, m *model, st settled, n *nullspace) {
+	_, err := checkWith(context.Background(), doc, root, nil, func(name string, m *model, st settled, n *nullspace) {
 		if name != root {
 			return
 		}

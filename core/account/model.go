@@ -99,6 +99,10 @@ func newModel(doc *assembly.Document, name string, subs map[string]*Result) (*mo
 	return m, nil
 }
 
+// stopped tells whether the check was called off. Every loop that may take long asks, and leaves whatever it has; what comes
+// of it is thrown away.
+func (m *model) stopped() bool { return m.sys.Stopped() }
+
 // path names a relation in the document.
 func (m *model) path(i int) string { return fmt.Sprintf("assemblies.%s.mates[%d]", m.name, i) }
 

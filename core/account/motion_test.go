@@ -1,6 +1,7 @@
 package account_test
 
 import (
+	"context"
 	"fmt"
 	"math"
 	"os"
@@ -167,7 +168,7 @@ func TestExamples(t *testing.T) {
 		if err != nil {
 			t.Fatal(err)
 		}
-		rep, err := account.Check(doc, nil)
+		rep, err := account.Check(context.Background(), doc, nil)
 		if err != nil {
 			t.Fatal(err)
 		}

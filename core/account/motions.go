@@ -418,7 +418,7 @@ func (n *nullspace) simple(g *modes, s, free dense.Mat) [][]float64 {
 	var out [][]float64
 	rest := s
 	for _, b := range g.bodies {
-		if rest.C == 0 {
+		if rest.C == 0 || n.sys.Stopped() {
 			break
 		}
 		nb := g.n[g.at[b]].Mul(rest) // 6 × r

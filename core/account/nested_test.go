@@ -1,6 +1,7 @@
 package account_test
 
 import (
+	"context"
 	"fmt"
 	"math"
 	"slices"
@@ -134,11 +135,11 @@ func TestSettledDocument(t *testing.T) {
 	if err != nil {
 		t.Fatal(err)
 	}
-	rep, err := account.Check(d, nil)
+	rep, err := account.Check(context.Background(), d, nil)
 	if err != nil {
 		t.Fatal(err)
 	}
-	account.Settle(d, rep)
+	d = account.Settled(d, rep)
 	data, err := format.Write(d)
 	if err != nil {
 		t.Fatal(err)

@@ -34,7 +34,7 @@ func (m *model) settle() settled {
 	active := append([]int(nil), m.rels...)
 	poses := sol.Poses
 	var sets []conflict
-	for round := 0; round < mostRounds; round++ {
+	for round := 0; round < mostRounds && !m.stopped(); round++ {
 		worst := m.failing(poses, active)
 		if worst < 0 {
 			break
@@ -42,7 +42,7 @@ func (m *model) settle() settled {
 		// one conflict in each block where something misses
 		var drops []int
 		for _, bl := range m.split(active, nil) {
-			if m.failing(poses, bl.rels) < 0 {
+			if m.stopped() || m.failing(poses, bl.rels) < 0 {
 				continue
 			}
 			c := m.conflictIn(bl.rels, poses)
@@ -88,7 +88,7 @@ func (m *model) settle() settled {
 			continue
 		}
 		with := insert(active, i)
-		if m.atAllCosts(m.blockOf(i, with), poses) == nil {
+		if m.stopped() || m.atAllCosts(m.blockOf(i, with), poses) == nil {
 			continue
 		}
 		if s := m.atAllCosts(with, poses); s != nil {
@@ -101,7 +101,7 @@ func (m *model) settle() settled {
 		if !slices.ContainsFunc(c.set, func(i int) bool { return out.leftOut[i] }) {
 			continue // all of it holds after all
 		}
-		if len(out.odds) == mostConflicts {
+		if len(out.odds) == mostConflicts || m.stopped() {
 			break
 		}
 		// each conflict is told as if the others were settled
@@ -132,7 +132,7 @@ func (m *model) sharpened(sol solve.Solution) []geom.Pose {
 	}
 	found := false
 	for _, bl := range m.split(m.rels, nil) {
-		if len(bl.rels) > 60 || !coarse(bl.rels) {
+		if m.stopped() || len(bl.rels) > 60 || !coarse(bl.rels) {
 			continue
 		}
 		if p := m.sys.Fit(bl.rels, poses, nil, solve.Options{MM: 1e-7, Deg: 1e-7, Retry: true}); p != nil {
@@ -194,6 +194,9 @@ func (m *model) localTo(set, rels []int) []int {
 // conflictIn finds a smallest set of relations, among those of a block, that cannot hold together.
 func (m *model) conflictIn(local []int, poses []geom.Pose) (c conflict) {
 	for _, set := range m.cancelling(local, poses) {
+		if m.stopped() {
+			return c
+		}
 		if m.consistent(set, poses) != nil {
 			continue // only in the first order
 		}
@@ -292,7 +295,7 @@ func (m *model) otherSets(drop int, first, local []int, poses []geom.Pose) [][]i
 			rest = without(rest, i)
 		}
 	}
-	for len(out)+1 < mostSets {
+	for len(out)+1 < mostSets && !m.stopped() {
 		c := m.conflictIn(rest, poses)
 		if len(c.set) == 0 || len(c.set) > len(first) || !slices.Contains(c.set, drop) ||
 			slices.ContainsFunc(known, func(o []int) bool { return slices.Equal(o, c.set) }) {
@@ -395,7 +398,7 @@ func (m *model) smallest(list []int, poses []geom.Pose) []int {
 		if best == nil || len(set) < len(best) {
 			best = set
 		}
-		if len(best) <= 2 {
+		if len(best) <= 2 || m.stopped() {
 			break
 		}
 	}
@@ -406,7 +409,7 @@ func (m *model) smallest(list []int, poses []geom.Pose) []int {
 // reduce takes relations away in the given order, by halves and then singly, as long as the rest cannot hold.
 func (m *model) reduce(list []int, poses []geom.Pose) []int {
 	for chunk := (len(list) + 1) / 2; chunk >= 1; chunk /= 2 {
-		for at := 0; at < len(list); {
+		for at := 0; at < len(list) && !m.stopped(); {
 			end := min(at+chunk, len(list))
 			rest := append(append([]int(nil), list[:at]...), list[end:]...)
 			if len(rest) > 0 && m.consistent(rest, poses) == nil {
@@ -432,6 +435,9 @@ func (m *model) leaveOut(set, local []int, poses []geom.Pose) int {
 	})
 	fewest, best := math.MaxInt, order[0]
 	for _, i := range order {
+		if m.stopped() {
+			break
+		}
 		rest := without(local, i)
 		if m.consistent(rest, poses) != nil {
 			return i
@@ -499,6 +505,9 @@ func (m *model) remedies(set, active []int, poses []geom.Pose, far bool) []Remed
 		return ok
 	}
 	for _, i := range set {
+		if m.stopped() {
+			break
+		}
 		r := m.sys.Rels[i]
 		id := m.mate[i].ID
 		rest := m.consistent(without(active, i), poses)
@@ -525,7 +534,7 @@ func (m *model) remedies(set, active []int, poses []geom.Pose, far bool) []Remed
 	seen := map[int]bool{}
 	for _, i := range set {
 		for _, b := range [2]int{m.sys.Rels[i].A.Body, m.sys.Rels[i].B.Body} {
-			if b < 0 || seen[b] || !m.sys.Bodies[b].Fixed {
+			if b < 0 || seen[b] || m.stopped() || !m.sys.Bodies[b].Fixed {
 				continue
 			}
 			seen[b] = true

@@ -36,6 +36,9 @@ func (m *model) wanted(n *nullspace, groups []*modes, st settled) []*want {
 	}
 	var out []*want
 	for _, p := range m.asm.Planned {
+		if m.stopped() {
+			break
+		}
 		w := &want{entry: entryOf(p)}
 		if p.Joint != "" {
 			i, ok := m.relOf[p.Joint]

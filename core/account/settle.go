@@ -2,21 +2,36 @@ package account
 
 import "setfast/core/assembly"
 
-// Settle writes the solved poses of a report into its document.
-func Settle(doc *assembly.Document, rep *Report) {
-	for name, r := range rep.Assemblies {
-		for _, c := range doc.Assemblies[name].Components {
-			if _, ok := r.Components[c.Name]; ok && !c.Grounded {
-				c.Pose = r.poseOf(c.Name)
-			}
-			if c.Flexible && !c.Grounded { // where its grounded components were brought to
-				for _, k := range doc.Assemblies[c.Assembly].Components {
-					if _, ok := r.Components[c.Name+"/"+k.Name]; ok && k.Grounded {
-						c.Pose = r.poseOf(c.Name + "/" + k.Name)
-						break
-					}
+// Settled is a document with the solved poses of a report written in; the one it was made of stays as it is.
+func Settled(doc *assembly.Document, rep *Report) *assembly.Document {
+	out := *doc
+	out.Assemblies = make(map[string]*assembly.Assembly, len(doc.Assemblies))
+	for name, a := range doc.Assemblies {
+		out.Assemblies[name] = a
+		if r := rep.Assemblies[name]; r != nil {
+			out.Assemblies[name] = r.settled(doc, a)
+		}
+	}
+	return &out
+}
+
+func (r *Result) settled(doc *assembly.Document, a *assembly.Assembly) *assembly.Assembly {
+	out := *a
+	out.Components = nil
+	for _, c := range a.Components {
+		k := *c
+		if _, ok := r.Components[c.Name]; ok && !c.Grounded {
+			k.Pose = r.poseOf(c.Name)
+		}
+		if c.Flexible && !c.Grounded { // where its grounded components were brought to
+			for _, b := range doc.Assemblies[c.Assembly].Components {
+				if _, ok := r.Components[c.Name+"/"+b.Name]; ok && b.Grounded {
+					k.Pose = r.poseOf(c.Name + "/" + b.Name)
+					break
 				}
 			}
 		}
+		out.Components = append(out.Components, &k)
 	}
+	return out.Seal()
 }

@@ -186,7 +186,7 @@ func (m *model) lost(g *modes, w *near, st settled) int {
 	most := max(0, w.here-g.d)
 	try := func(z []float64) bool {
 		for _, sign := range [2]float64{1, -1} {
-			if w.spare--; w.spare < 0 {
+			if w.spare--; w.spare < 0 || m.stopped() {
 				w.unsure = true
 				return false
 			}

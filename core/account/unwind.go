@@ -30,6 +30,9 @@ func (n *nullspace) finish() {
 	place := make([]int32, n.alive) // final column → its place in the union, plus one
 	var union []int32
 	for k := len(n.log) - 1; k >= 0; k-- {
+		if n.sys.Stopped() {
+			return
+		}
 		s := &n.log[k]
 		m := len(s.old)
 		fresh := now[s.first : int(s.first)+m-s.gone]

@@ -1,6 +1,7 @@
 package bench
 
 import (
+	"context"
 	"math"
 	"math/rand/v2"
 	"os"
@@ -42,7 +43,7 @@ func BenchmarkReference(b *testing.B) {
 func run(b *testing.B, d *assembly.Document, left int) {
 	var bad string
 	for b.Loop() {
-		rep, err := account.Check(d, nil)
+		rep, err := account.Check(context.Background(), d, nil)
 		if err != nil {
 			b.Fatal(err)
 		}
@@ -71,7 +72,7 @@ func TestCases(t *testing.T) {
 	}{
 		{"pile", Pile(4), 19, 3*3 + 4*4, 16}, {"scissor", Scissor(5), 9, 13, 1}, {"lattice", Lattice(3), 23, 3*4*2 + 8, 5},
 	} {
-		rep, err := account.Check(c.doc, nil)
+		rep, err := account.Check(context.Background(), c.doc, nil)
 		if err != nil {
 			t.Fatal(err)
 		}
@@ -112,7 +113,7 @@ func BenchmarkTug(b *testing.B) {
 
 func BenchmarkConflict1000(b *testing.B) {
 	for b.Loop() {
-		rep, err := account.Check(Conflict(143), nil)
+		rep, err := account.Check(context.Background(), Conflict(143), nil)
 		if err != nil || len(rep.Assemblies["main"].Odds) != 2 {
 			b.Fatal("the conflicts are not told: ", err)
 		}
@@ -121,7 +122,7 @@ func BenchmarkConflict1000(b *testing.B) {
 
 func BenchmarkConflictChain1000(b *testing.B) {
 	for b.Loop() {
-		rep, err := account.Check(ConflictChain(330), nil)
+		rep, err := account.Check(context.Background(), ConflictChain(330), nil)
 		if err != nil || len(rep.Assemblies["main"].Odds) != 1 {
 			b.Fatal("the conflict is not told: ", err)
 		}
@@ -131,7 +132,7 @@ func BenchmarkConflictChain1000(b *testing.B) {
 // TestConflicts: what is hidden in a pile or a chain is told by those it concerns alone, and leaving out what is left out
 // gives back the freedoms of the case without a fault, or more.
 func TestConflicts(t *testing.T) {
-	rep, err := account.Check(Conflict(12), nil)
+	rep, err := account.Check(context.Background(), Conflict(12), nil)
 	if err != nil {
 		t.Fatal(err)
 	}
@@ -151,7 +152,7 @@ func TestConflicts(t *testing.T) {
 	if want := []string{"plate6a plate6b", "plate7a plate7b"}; !slices.Equal(got, want) {
 		t.Errorf("told %q, want %q", got, want)
 	}
-	rep, err = account.Check(ConflictChain(40), nil)
+	rep, err = account.Check(context.Background(), ConflictChain(40), nil)
 	if err != nil {
 		t.Fatal(err)
 	}

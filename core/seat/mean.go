@@ -1,6 +1,7 @@
 package seat
 
 import (
+	"context"
 	"fmt"
 	"math"
 	"slices"
@@ -21,7 +22,7 @@ var coordinates = map[string]map[string][]string{
 
 // Mean finds how to declare a motion that is left as one that is wanted: by a joint's coordinate where a joint carries it,
 // else as a turn or slide of the first moving component by a feature on its axis. What it returns has been tried.
-func Mean(doc *assembly.Document, root string, res *account.Result, k int) (assembly.Planned, error) {
+func Mean(ctx context.Context, doc *assembly.Document, root string, res *account.Result, k int) (assembly.Planned, error) {
 	if k < 0 || k >= len(res.Motions) {
 		return assembly.Planned{}, fmt.Errorf("there is no such motion any more")
 	}
@@ -97,15 +98,18 @@ func Mean(doc *assembly.Document, root string, res *account.Result, k int) (asse
 		}
 	}
 	for i, t := range append(tries, whole...) {
-		if i > 60 {
+		if i > 60 || ctx.Err() != nil {
 			break
 		}
 		with := *a
 		with.Planned = append(append([]assembly.Planned(nil), a.Planned...), t.p)
-		now, err := checkOnly(doc, root, &with)
+		now, err := checkOnly(ctx, doc, root, &with)
 		if err == nil && t.accepts(now) && len(now.BlockedBy) <= len(res.BlockedBy) && now.Loose < res.Loose {
 			return t.p, nil
 		}
+	}
+	if ctx.Err() != nil {
+		return assembly.Planned{}, context.Cause(ctx)
 	}
 	if mo.Kind == "screw" {
 		return assembly.Planned{}, fmt.Errorf("no joint carries this screw motion; give %s a helical joint in place of its other relations", first)

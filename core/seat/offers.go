@@ -2,6 +2,7 @@
 package seat
 
 import (
+	"context"
 	"fmt"
 	"math"
 	"sort"
@@ -121,7 +122,7 @@ func proposals(put, on part.Feature) []proposal {
 }
 
 // Offers tries every relation that would put one feature on another. sense, where given, is taken instead of the nearest.
-func Offers(doc *assembly.Document, root string, put, on assembly.Ref, sense string) ([]Offer, error) {
+func Offers(ctx context.Context, doc *assembly.Document, root string, put, on assembly.Ref, sense string) ([]Offer, error) {
 	a := doc.Assemblies[root]
 	_, fp, err := doc.Lookup(a, put)
 	if err != nil {
@@ -135,7 +136,7 @@ func Offers(doc *assembly.Document, root string, put, on assembly.Ref, sense str
 		return nil, fmt.Errorf("both picks are on %s; pick the second one on another part", put.Head())
 	}
 	base := bare(a)
-	before, err := checkOnly(doc, root, base)
+	before, err := checkOnly(ctx, doc, root, base)
 	if err != nil {
 		return nil, err
 	}
@@ -146,7 +147,10 @@ func Offers(doc *assembly.Document, root string, put, on assembly.Ref, sense str
 	var out []Offer
 	for i, p := range ps {
 		m := &assembly.Mate{ID: "\x00offer", Type: p.typ, A: on, B: put, Sense: sense}
-		o, err := try(doc, root, base, before, m, p)
+		o, err := try(ctx, doc, root, base, before, m, p)
+		if ctx.Err() != nil {
+			return nil, context.Cause(ctx)
+		}
 		if err != nil {
 			continue // the features do not fit this relation after all
 		}
@@ -166,13 +170,13 @@ func Offers(doc *assembly.Document, root string, put, on assembly.Ref, sense str
 }
 
 // Try tries one relation as it would be posted.
-func Try(doc *assembly.Document, root string, m *assembly.Mate) (Offer, error) {
+func Try(ctx context.Context, doc *assembly.Document, root string, m *assembly.Mate) (Offer, error) {
 	base := bare(doc.Assemblies[root])
-	before, err := checkOnly(doc, root, base)
+	before, err := checkOnly(ctx, doc, root, base)
 	if err != nil {
 		return Offer{}, err
 	}
-	return try(doc, root, base, before, m, proposal{typ: m.Type})
+	return try(ctx, doc, root, base, before, m, proposal{typ: m.Type})
 }
 
 // bare is a shallow copy without measures and drives, which a trial has no use for.
@@ -182,24 +186,24 @@ func bare(a *assembly.Assembly) *assembly.Assembly {
 	return &c
 }
 
-func checkOnly(doc *assembly.Document, root string, a *assembly.Assembly) (*account.Result, error) {
+func checkOnly(ctx context.Context, doc *assembly.Document, root string, a *assembly.Assembly) (*account.Result, error) {
 	d := *doc
 	d.Assemblies = map[string]*assembly.Assembly{}
 	for k, v := range doc.Assemblies {
 		d.Assemblies[k] = v
 	}
 	d.Assemblies[root] = a
-	rep, err := account.CheckRoot(&d, root, nil)
+	rep, err := account.CheckRoot(ctx, &d, root, nil)
 	if err != nil {
 		return nil, err
 	}
 	return rep.Assemblies[root], nil
 }
 
-func try(doc *assembly.Document, root string, base *assembly.Assembly, before *account.Result, m *assembly.Mate, p proposal) (Offer, error) {
+func try(ctx context.Context, doc *assembly.Document, root string, base *assembly.Assembly, before *account.Result, m *assembly.Mate, p proposal) (Offer, error) {
 	o := Offer{Type: p.typ, Label: p.label, Unit: p.unit, Joint: solve.IsJoint(p.typ)}
 	if (p.typ == "distance" || p.typ == "angle") && m.Value == nil {
-		v, err := valueNow(doc, root, base, before, m)
+		v, err := valueNow(ctx, doc, root, base, before, m)
 		if err != nil {
 			return o, err
 		}
@@ -210,7 +214,7 @@ func try(doc *assembly.Document, root string, base *assembly.Assembly, before *a
 	}
 	with := *base
 	with.Mates = append(append([]*assembly.Mate(nil), base.Mates...), m)
-	after, err := checkOnly(doc, root, &with)
+	after, err := checkOnly(ctx, doc, root, &with)
 	if err != nil {
 		return o, err
 	}
@@ -284,7 +288,7 @@ func apart(a, b account.PoseJSON) bool {
 }
 
 // valueNow is what a distance or an angle measures where things stand, so that an offer starts from there.
-func valueNow(doc *assembly.Document, root string, base *assembly.Assembly, before *account.Result, m *assembly.Mate) (float64, error) {
+func valueNow(ctx context.Context, doc *assembly.Document, root string, base *assembly.Assembly, before *account.Result, m *assembly.Mate) (float64, error) {
 	zero := 0.0
 	if m.Type == "angle" {
 		zero = 90 // any value between the ends will do to read the angle
@@ -302,7 +306,7 @@ func valueNow(doc *assembly.Document, root string, base *assembly.Assembly, befo
 		k.Grounded = true
 		with.Components = append(with.Components, &k)
 	}
-	res, err := checkOnly(doc, root, &with)
+	res, err := checkOnly(ctx, doc, root, &with)
 	if err != nil {
 		return 0, err
 	}

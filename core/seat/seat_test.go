@@ -1,6 +1,7 @@
 package seat
 
 import (
+	"context"
 	"fmt"
 	"math"
 	"slices"
@@ -30,7 +31,7 @@ func offers(t *testing.T, d *assembly.Document, put, on string) map[string]Offer
 	t.Helper()
 	p, _ := format.Ref(put)
 	o, _ := format.Ref(on)
-	list, err := Offers(d, "main", p, o, "")
+	list, err := Offers(context.Background(), d, "main", p, o, "")
 	if err != nil {
 		t.Fatal(err)
 	}
@@ -98,7 +99,7 @@ func TestOffersSayTheFit(t *testing.T) {
 	}
 	a, _ := format.Ref("block/h1")
 	b, _ := format.Ref("block/h2")
-	if _, err := Offers(read(t, ""), "main", a, b, ""); err == nil {
+	if _, err := Offers(context.Background(), read(t, ""), "main", a, b, ""); err == nil {
 		t.Error("two picks on one part were taken")
 	}
 }
@@ -123,7 +124,7 @@ func TestMean(t *testing.T) {
 		a := d.Assemblies["main"]
 		var got []string
 		for range 4 {
-			rep, err := account.Check(d, nil)
+			rep, err := account.Check(context.Background(), d, nil)
 			if err != nil {
 				t.Fatal(err)
 			}
@@ -135,7 +136,7 @@ func TestMean(t *testing.T) {
 				}
 				break
 			}
-			p, err := Mean(d, "main", r, k)
+			p, err := Mean(context.Background(), d, "main", r, k)
 			if err != nil {
 				t.Errorf("%s: %v", c.mates, err)
 				break

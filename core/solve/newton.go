@@ -46,7 +46,7 @@ func (s *System) newtonOn(p *pattern, bodies []int, rels []*Relation, poses []ge
 	lambda := dampStart
 	small := 0
 	past := [4]float64{math.Inf(1), math.Inf(1), math.Inf(1), math.Inf(1)}
-	for iter := 0; iter < e.iterations && worst > math.Max(atRest, e.rest); iter++ {
+	for iter := 0; iter < e.iterations && worst > math.Max(atRest, e.rest) && !s.Stopped(); iter++ {
 		ok := false
 		var fNew, worstNew float64
 		for try := 0; try < 14; try++ {

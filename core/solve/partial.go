@@ -19,7 +19,7 @@ func (s *System) Part(rels []int) (p *System, bodies []int) {
 	}
 	slices.Sort(bodies)
 	bodies = slices.Compact(bodies)
-	p = &System{}
+	p = &System{Stop: s.Stop}
 	at := make(map[int]int, len(bodies))
 	for k, b := range bodies {
 		at[b] = k

@@ -84,7 +84,7 @@ func (s *System) seatInTurn(poses []geom.Pose, rels []int) {
 		return -1
 	}
 	open(n)
-	for {
+	for !s.Stopped() {
 		k := take(&put)
 		if k < 0 {
 			k = take(&under)
@@ -252,7 +252,7 @@ func (t *seated) closeLoop(k int) bool {
 		}
 	}()
 	tried := 1 // bodies in the set last tried
-	for len(set) < 16 {
+	for len(set) < 16 && !s.Stopped() {
 		best, free := -1, false
 		for _, b := range set {
 			for _, i := range t.of[b] {

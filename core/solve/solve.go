@@ -65,6 +65,10 @@ func (s *System) settle(poses []geom.Pose, rels []int, o Options) Solution {
 		return sol
 	}
 	for _, g := range s.groupsOf(restless, rels) {
+		if s.Stopped() {
+			sol.Holds = false
+			return sol
+		}
 		ok := s.settleGroup(g, poses, o)
 		sol.Holds = sol.Holds && ok
 		for _, i := range g.index {
@@ -134,7 +138,7 @@ func (s *System) settleGroup(g group, poses []geom.Pose, o Options) bool {
 		tries = 2
 	}
 	tries = max(tries, o.Tries)
-	for k := 0; k < tries; k++ {
+	for k := 0; k < tries && !s.Stopped(); k++ {
 		p := append([]geom.Pose(nil), poses...)
 		for _, b := range g.bodies {
 			p[b] = s.Bodies[b].Start

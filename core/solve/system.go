@@ -57,9 +57,15 @@ type Hold struct {
 type System struct {
 	Bodies []Body
 	Rels   []*Relation
-	work   *worker
-	slab   []Relation // where the next relations go
+	// Stop, where given, is asked between steps whether to give up. Once it says so, every solve ends at once with the poses
+	// reached by then and does not hold; who asked for it knows why and throws the outcome away.
+	Stop func() bool
+	work *worker
+	slab []Relation // where the next relations go
 }
+
+// Stopped tells whether all work on the system is to end.
+func (s *System) Stopped() bool { return s.Stop != nil && s.Stop() }
 
 // fresh gives memory for a relation.
 func (s *System) fresh() *Relation {
