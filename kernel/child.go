@@ -9,7 +9,7 @@ import (
 	"os"
 	"os/exec"
 	"path/filepath"
-	"regexp"
+	"runtime"
 	"strings"
 	"syscall"
 	"time"
@@ -18,15 +18,26 @@ import (
 // Runner runs the kernel's child process.
 type Runner struct {
 	Bin       string        // the child program
-	Timeout   time.Duration // wall clock for one file
+	Base      time.Duration // wall clock for any file …
+	PerMB     time.Duration // … more for each megabyte of it and its companions …
+	Timeout   time.Duration // … and never more than this
 	MemoryMB  int           // of the child
 	MaxFileMB int           // larger files are refused unread
+	Unfenced  bool          // read even where the machine cannot keep the child inside its folder
 	slots     chan struct{} // how many run at once
 }
 
+// AtOnce is how many files are read at once: one more than there are usually processors, so that two slow ones leave room.
+const AtOnce = 3
+
 // NewRunner uses the child program at bin with the usual limits.
 func NewRunner(bin string) *Runner {
-	return &Runner{Bin: bin, Timeout: 120 * time.Second, MemoryMB: 3000, MaxFileMB: 400, slots: make(chan struct{}, 2)}
+	return &Runner{Bin: bin, Base: 20 * time.Second, PerMB: 5 * time.Second, Timeout: 10 * time.Minute, MemoryMB: 3000, MaxFileMB: 400, slots: make(chan struct{}, AtOnce)}
+}
+
+// limit is how long a file of this size may take.
+func (r *Runner) limit(size int64) time.Duration {
+	return min(r.Timeout, r.Base+time.Duration(float64(r.PerMB)*float64(size)/(1<<20)))
 }
 
 // Find looks for the child program beside this one.
@@ -61,40 +72,23 @@ func Format(name string) string {
 	return ""
 }
 
-// Read reads a file; companions are files it may refer to. The child sees copies of these in a folder of its own and
-// nothing else.
-func (r *Runner) Read(ctx context.Context, path string, companions ...string) (*Import, error) {
+// Read reads a file; companions are the files it refers to, and those refer to, by the names they are called. The child sees
+// copies of these in a folder of its own and nothing else.
+func (r *Runner) Read(ctx context.Context, path string, companions map[string]string) (*Import, error) {
 	name := filepath.Base(path)
 	format := Format(name)
 	bad := func(why string, a ...any) error { return &FileError{name, fmt.Sprintf(why, a...)} }
-	if format == "" {
-		return nil, bad("its name ends neither in .step, .stp, .iges nor .igs")
-	}
-	st, err := os.Stat(path)
-	if err != nil {
-		if pe, ok := err.(*os.PathError); ok {
-			err = pe.Err
-		}
-		return nil, bad("%v", err)
-	}
-	switch {
-	case st.IsDir():
-		return nil, bad("it is a folder")
-	case st.Size() == 0:
-		return nil, bad("it is empty")
-	case st.Size() > int64(r.MaxFileMB)<<20:
-		return nil, bad("it is larger than %d MB", r.MaxFileMB)
-	}
-	if err := looksLike(path, format); err != nil {
-		return nil, bad("%v", err)
+	size, why := r.readable(path, format)
+	if why != "" {
+		return nil, bad("%s", why)
 	}
 	select {
 	case r.slots <- struct{}{}:
 		defer func() { <-r.slots }()
 	case <-ctx.Done():
-		return nil, ctx.Err()
+		return nil, context.Cause(ctx)
 	}
-	dir, err := os.MkdirTemp("", "setfast-shape-")
+	dir, err := WorkFolder("shape")
 	if err != nil {
 		return nil, err
 	}
@@ -103,14 +97,22 @@ func (r *Runner) Read(ctx context.Context, path string, companions ...string) (*
 	if err := copyFile(path, filepath.Join(dir, in)); err != nil {
 		return nil, err
 	}
-	for _, c := range companions {
-		if b := filepath.Base(c); b != in {
-			if err := copyFile(c, filepath.Join(dir, b)); err != nil {
-				return nil, err
-			}
+	for called, c := range companions {
+		if !inside(called) || called == in {
+			continue
+		}
+		if st, err := os.Stat(c); err == nil {
+			size += st.Size()
+		}
+		to := filepath.Join(dir, called)
+		if err := os.MkdirAll(filepath.Dir(to), 0o700); err != nil {
+			return nil, err
+		}
+		if err := copyFile(c, to); err != nil {
+			return nil, err
 		}
 	}
-	if err := r.run(ctx, dir, nil, "read", format, in); err != nil {
+	if err := r.run(ctx, r.limit(size), dir, nil, "read", format, in); err != nil {
 		var ce *childError
 		if errors.As(err, &ce) {
 			return nil, bad("%s", ce.why)
@@ -132,9 +134,35 @@ func (r *Runner) Read(ctx context.Context, path string, companions ...string) (*
 	return im, nil
 }
 
+// readable says why a file is not even given to the child, or its size.
+func (r *Runner) readable(path, format string) (size int64, why string) {
+	if format == "" {
+		return 0, "its name ends neither in .step, .stp, .iges nor .igs"
+	}
+	st, err := os.Stat(path)
+	if err != nil {
+		if pe, ok := err.(*os.PathError); ok {
+			err = pe.Err
+		}
+		return 0, err.Error()
+	}
+	switch {
+	case st.IsDir():
+		return 0, "it is a folder"
+	case st.Size() == 0:
+		return 0, "it is empty"
+	case st.Size() > int64(r.MaxFileMB)<<20:
+		return 0, fmt.Sprintf("it is larger than %d MB", r.MaxFileMB)
+	}
+	if err := looksLike(path, format); err != nil {
+		return 0, err.Error()
+	}
+	return st.Size(), ""
+}
+
 // Make runs a recipe in a folder, where it may write files.
 func (r *Runner) Make(ctx context.Context, dir, recipe string) error {
-	return r.run(ctx, dir, strings.NewReader(recipe), "make")
+	return r.run(ctx, r.Timeout, dir, strings.NewReader(recipe), "make")
 }
 
 type childError struct{ why string }
@@ -142,8 +170,9 @@ type childError struct{ why string }
 func (e *childError) Error() string { return e.why }
 
 // run starts the child and waits; it is ended when it takes too long, and may die of what it reads.
-func (r *Runner) run(ctx context.Context, dir string, stdin io.Reader, args ...string) error {
-	ctx, cancel := context.WithTimeout(ctx, r.Timeout)
+func (r *Runner) run(ctx context.Context, limit time.Duration, dir string, stdin io.Reader, args ...string) error {
+	outer := ctx
+	ctx, cancel := context.WithTimeout(ctx, limit)
 	defer cancel()
 	cmd := exec.CommandContext(ctx, r.Bin, args...)
 	cmd.Dir = dir
@@ -152,21 +181,31 @@ func (r *Runner) run(ctx context.Context, dir string, stdin io.Reader, args ...s
 	cmd.Stderr = &limitedWriter{w: &errs, left: 64 << 10}
 	cmd.Env = []string{
 		"HOME=" + dir, "TMPDIR=" + dir, "LANG=C.UTF-8", "GOMAXPROCS=1", "GOTRACEBACK=none",
-		fmt.Sprintf("SETFAST_CPU_SECONDS=%d", int(r.Timeout.Seconds())+1),
+		fmt.Sprintf("SETFAST_CPU_SECONDS=%d", int(limit.Seconds())+1),
 		fmt.Sprintf("SETFAST_MEMORY_BYTES=%d", int64(r.MemoryMB)<<20),
 	}
-	cmd.SysProcAttr = &syscall.SysProcAttr{Setpgid: true}
+	if r.Unfenced {
+		cmd.Env = append(cmd.Env, "SETFAST_UNFENCED=1")
+	}
+	// the child ends with the thread that started it, which therefore stays until the child has ended
+	cmd.SysProcAttr = &syscall.SysProcAttr{Setpgid: true, Pdeathsig: syscall.SIGKILL}
 	cmd.Cancel = func() error { return syscall.Kill(-cmd.Process.Pid, syscall.SIGKILL) }
 	cmd.WaitDelay = 2 * time.Second
-	err := cmd.Run()
+	ended := make(chan error)
+	go func() {
+		runtime.LockOSThread()
+		defer runtime.UnlockOSThread()
+		ended <- cmd.Run()
+	}()
+	err := <-ended
 	if err == nil {
 		return nil
 	}
-	if errors.Is(ctx.Err(), context.DeadlineExceeded) {
-		return &childError{fmt.Sprintf("it took longer than %.0f seconds", r.Timeout.Seconds())}
+	if outer.Err() != nil {
+		return context.Cause(outer)
 	}
 	if ctx.Err() != nil {
-		return ctx.Err()
+		return &childError{fmt.Sprintf("it took longer than %.0f seconds, which is all that a file of its size may", limit.Seconds())}
 	}
 	var ee *exec.ExitError
 	if !errors.As(err, &ee) {
@@ -217,54 +256,46 @@ func copyFile(from, to string) error {
 	return out.Close()
 }
 
-var documentFile = regexp.MustCompile(`(?i)DOCUMENT_FILE\s*\(\s*'((?:[^']|'')*)'`)
-
-// looksLike refuses what is plainly no such file, and references that would leave the child's folder.
+// looksLike refuses what is plainly no such file, references that would leave the child's folder, and structures that unfold to
+// more than can be taken.
 func looksLike(path, format string) error {
 	f, err := os.Open(path)
 	if err != nil {
 		return err
 	}
 	defer f.Close()
-	head := make([]byte, 4096)
+	head := make([]byte, HeadSize)
 	n, _ := io.ReadFull(f, head)
-	head = head[:n]
+	if err := Begins(head[:n], format); err != nil {
+		return err
+	}
 	if format == "step" {
-		if !bytes.Contains(head, []byte("ISO-10303-21")) {
-			return errors.New("it does not begin like a STEP file")
-		}
-		refs, err := ExternalRefs(path)
+		o, err := readOutline(path)
 		if err != nil {
 			return err
 		}
-		for _, r := range refs {
-			if strings.ContainsAny(r, `/\`) || strings.HasPrefix(r, "..") {
+		for _, r := range o.refs {
+			if !inside(r) {
 				return fmt.Errorf("it refers to a file outside its own folder: %s", r)
 			}
 		}
-		return nil
-	}
-	// IGES: 80-column cards, an S in column 73 of the first
-	if len(head) < 73 || head[72] != 'S' && head[72] != 'C' && head[72] != 'B' {
-		return errors.New("it does not begin like an IGES file")
+		_, err = o.instances()
+		return err
 	}
 	return nil
 }
 
-// ExternalRefs lists the other files a STEP file says its shapes are in.
-func ExternalRefs(path string) ([]string, error) {
-	data, err := os.ReadFile(path)
-	if err != nil {
-		return nil, err
+// HeadSize is how much of a file Begins looks at.
+const HeadSize = 4096
+
+// Begins tells by its first bytes what is plainly no file of a format.
+func Begins(head []byte, format string) error {
+	switch {
+	case format == "step" && !bytes.Contains(head, []byte("ISO-10303-21")):
+		return errors.New("it does not begin like a STEP file")
+	case format == "iges" && (len(head) < 73 || head[72] != 'S' && head[72] != 'C' && head[72] != 'B'):
+		// 80-column cards, an S in column 73 of the first
+		return errors.New("it does not begin like an IGES file")
 	}
-	if !bytes.Contains(data, []byte("DOCUMENT_FILE")) && !bytes.Contains(data, []byte("document_file")) {
-		return nil, nil
-	}
-	var out []string
-	for _, m := range documentFile.FindAllSubmatch(data, 1000) {
-		if n := string(m[1]); n != "" {
-			out = append(out, n)
-		}
-	}
-	return out, nil
+	return nil
 }

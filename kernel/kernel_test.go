@@ -39,7 +39,7 @@ func make1(t *testing.T, r *Runner, recipe, file string) *Import {
 	if err := r.Make(context.Background(), dir, recipe+"\nproduct Sample Ø\n"+word+" "+p+"\n"); err != nil {
 		t.Fatal(err)
 	}
-	im, err := r.Read(context.Background(), p)
+	im, err := r.Read(context.Background(), p, nil)
 	if err != nil {
 		t.Fatal(err)
 	}
@@ -56,7 +56,7 @@ func near(t *testing.T, what string, got, want, rel float64) {
 // TestAS1 reads a public interoperability test model (AS1 of the CAx Implementor Forum) and compares it with what can be
 // said of it without a kernel: the drawing's counts, and closed forms for the rod (Ø10 × 200).
 func TestAS1(t *testing.T) {
-	im, err := runner(t).Read(context.Background(), "testdata/as1-oc-214.stp")
+	im, err := runner(t).Read(context.Background(), "testdata/as1-oc-214.stp", nil)
 	if err != nil {
 		t.Fatal(err)
 	}
@@ -214,7 +214,7 @@ func TestDamaged(t *testing.T) {
 		"garbage.igs":  {bytes.Repeat([]byte("not an IGES card at all\n"), 50), "does not begin like an IGES file"},
 		"part.obj":     {good, "its name ends"},
 	} {
-		im, err := r.Read(context.Background(), write(name, c.data))
+		im, err := r.Read(context.Background(), write(name, c.data), nil)
 		var fe *FileError
 		if err == nil {
 			if name == "cut.step" && im != nil { // a part of the file may still be whole
@@ -231,14 +231,14 @@ func TestDamaged(t *testing.T) {
 		for k := 0; k < 40; k++ {
 			bad[2000+(i*7919+k*104729)%(len(bad)-2000)] = "0129#(,'A."[(i+k)%10]
 		}
-		if _, err := r.Read(context.Background(), write(fmt.Sprintf("bad%d.step", i), bad)); err != nil {
+		if _, err := r.Read(context.Background(), write(fmt.Sprintf("bad%d.step", i), bad), nil); err != nil {
 			var fe *FileError
 			if !errors.As(err, &fe) {
 				t.Errorf("mutation %d: %v", i, err)
 			}
 		}
 	}
-	if im, err := r.Read(context.Background(), secret); err != nil || len(im.Parts) != 5 {
+	if im, err := r.Read(context.Background(), secret, nil); err != nil || len(im.Parts) != 5 {
 		t.Errorf("after all that a good file is not read: %v", err)
 	}
 }
@@ -247,18 +247,18 @@ func TestDamaged(t *testing.T) {
 func TestLimits(t *testing.T) {
 	r := runner(t)
 	r.Timeout = 60 * time.Millisecond
-	_, err := r.Read(context.Background(), "testdata/as1-oc-214.stp")
+	_, err := r.Read(context.Background(), "testdata/as1-oc-214.stp", nil)
 	if err == nil || !strings.Contains(err.Error(), "took longer") {
 		t.Errorf("too long: %v", err)
 	}
 	r = runner(t)
 	r.MemoryMB = 40
-	if _, err := r.Read(context.Background(), "testdata/as1-oc-214.stp"); err == nil {
+	if _, err := r.Read(context.Background(), "testdata/as1-oc-214.stp", nil); err == nil {
 		t.Error("40 MB were enough, which is not believable")
 	}
 	ctx, cancel := context.WithCancel(context.Background())
 	cancel()
-	if _, err := runner(t).Read(ctx, "testdata/as1-oc-214.stp"); !errors.Is(err, context.Canceled) {
+	if _, err := runner(t).Read(ctx, "testdata/as1-oc-214.stp", nil); !errors.Is(err, context.Canceled) {
 		t.Errorf("cancelled: %v", err)
 	}
 }
@@ -293,7 +293,7 @@ func TestDerived(t *testing.T) {
 func BenchmarkReadAS1(b *testing.B) {
 	r := runner(b)
 	for b.Loop() {
-		if _, err := r.Read(context.Background(), "testdata/as1-oc-214.stp"); err != nil {
+		if _, err := r.Read(context.Background(), "testdata/as1-oc-214.stp", nil); err != nil {
 			b.Fatal(err)
 		}
 	}
