@@ -2,11 +2,10 @@ package store
 
 import (
 	"context"
-	"encoding/json"
+	"database/sql"
 	"errors"
+	"fmt"
 	"time"
-
-	"github.com/go-sql-driver/mysql"
 )
 
 // Part is a part of a project: what people say of it, where its shape came from, and what was derived.
@@ -17,154 +16,150 @@ type Part struct {
 	Fastener                         bool
 	Tint                             int // which colour of the palette it is drawn in
 	SourceName, SourceSHA256         string
-	SourceIndex                      int // which product of the file
+	SourceID                         string // the source with the files it refers to; for most the source alone
+	SourceIndex                      int    // which product of the file
 	DerivedVersion                   int
 	DerivedSHA256, PreviewSHA256     string
 	Created                          time.Time
+	Off                              bool // taken off the Shelf
 }
 
-const partColumns = `id, project_id, name, number, revision, material, density, fastener, tint, source_name, source_sha256, source_index,
-	derived_version, derived_sha256, preview_sha256, created`
+// Key is what documents call the part.
+func (p Part) Key() string { return fmt.Sprint("p", p.ID) }
 
-func scanPart(row interface{ Scan(...any) error }) (Part, error) {
+const partColumns = `id, project_id, name, number, revision, material, density, fastener, tint, source_name, source_sha256, source_id, source_index,
+	derived_version, derived_sha256, preview_sha256, created, off IS NOT NULL`
+
+func scanPart(row scanner) (Part, error) {
 	var p Part
 	err := row.Scan(&p.ID, &p.ProjectID, &p.Name, &p.Number, &p.Revision, &p.Material, &p.Density, &p.Fastener, &p.Tint, &p.SourceName,
-		&p.SourceSHA256, &p.SourceIndex, &p.DerivedVersion, &p.DerivedSHA256, &p.PreviewSHA256, &p.Created)
+		&p.SourceSHA256, &p.SourceID, &p.SourceIndex, &p.DerivedVersion, &p.DerivedSHA256, &p.PreviewSHA256, &p.Created, &p.Off)
 	return p, err
 }
 
-// Parts lists a project's parts in the order they came.
+// Parts lists a project's parts in the order they came, those taken off the Shelf too.
 func (s *Store) Parts(ctx context.Context, project int64) ([]Part, error) {
-	rows, err := s.db.QueryContext(ctx, "SELECT "+partColumns+" FROM parts WHERE project_id=? ORDER BY id", project)
-	if err != nil {
-		return nil, err
-	}
-	defer rows.Close()
-	var out []Part
-	for rows.Next() {
-		p, err := scanPart(rows)
-		if err != nil {
-			return nil, err
-		}
-		out = append(out, p)
-	}
-	return out, rows.Err()
+	return all(ctx, s.db, "SELECT "+partColumns+" FROM parts WHERE project_id=? ORDER BY id", []any{project}, scanPart)
 }
 
 // Part finds a part.
-func (s *Store) Part(ctx context.Context, id int64) (Part, error) {
-	p, err := scanPart(s.db.QueryRowContext(ctx, "SELECT "+partColumns+" FROM parts WHERE id=?", id))
+func (s *Store) Part(ctx context.Context, id int64) (p Part, err error) {
+	err = retry(ctx, func() error {
+		p, err = scanPart(s.db.QueryRowContext(ctx, "SELECT "+partColumns+" FROM parts WHERE id=?", id))
+		return err
+	})
 	return p, notFound(err)
 }
 
-// AddPart keeps a new part. A product that the project has already is not added again: its part is returned with false.
+// PartsByID finds many parts in one go; those that are gone are left out.
+func (s *Store) PartsByID(ctx context.Context, ids []int64) (map[int64]Part, error) {
+	out := make(map[int64]Part, len(ids))
+	for len(ids) > 0 {
+		some := ids[:min(len(ids), 500)]
+		ids = ids[len(some):]
+		args := make([]any, len(some))
+		for i, id := range some {
+			args[i] = id
+		}
+		list, err := all(ctx, s.db, "SELECT "+partColumns+" FROM parts WHERE id IN ("+marks(len(some))+")", args, scanPart)
+		if err != nil {
+			return nil, err
+		}
+		for _, p := range list {
+			out[p.ID] = p
+		}
+	}
+	return out, nil
+}
+
+// AddPart keeps a new part. A product that the project has already is not added again: its part is returned with false, back on
+// the Shelf if it was off. It is the same product if it comes from the same place of the same files, or has the same name and
+// the very same shape.
 func (s *Store) AddPart(ctx context.Context, p Part) (Part, bool, error) {
 	p.Created = now()
-	r, err := s.db.ExecContext(ctx, `INSERT INTO parts (project_id, name, number, revision, material, density, fastener, tint, source_name,
-		source_sha256, source_index, derived_version, derived_sha256, preview_sha256, created) VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?,?,?)`,
-		p.ProjectID, p.Name, p.Number, p.Revision, p.Material, p.Density, p.Fastener, p.Tint, p.SourceName, p.SourceSHA256, p.SourceIndex,
-		p.DerivedVersion, p.DerivedSHA256, p.PreviewSHA256, p.Created)
-	var me *mysql.MySQLError
-	if errors.As(err, &me) && me.Number == 1062 {
-		old, err := scanPart(s.db.QueryRowContext(ctx, "SELECT "+partColumns+" FROM parts WHERE project_id=? AND source_sha256=? AND source_index=?",
-			p.ProjectID, p.SourceSHA256, p.SourceIndex))
-		return old, false, err
-	}
-	if err != nil {
-		return p, false, err
-	}
-	p.ID, err = r.LastInsertId()
-	return p, true, err
+	fresh := true
+	err := s.inTx(ctx, func(tx *sql.Tx) error {
+		fresh = true
+		// one at a time in a project, so that the same part does not come twice at once
+		var id int64
+		if err := tx.QueryRowContext(ctx, "SELECT id FROM projects WHERE id=? FOR UPDATE", p.ProjectID).Scan(&id); err != nil {
+			return notFound(err)
+		}
+		old, err := scanPart(tx.QueryRowContext(ctx, "SELECT "+partColumns+` FROM parts WHERE project_id=? AND
+			(source_id=? AND source_index=? OR derived_sha256=? AND derived_version=?) ORDER BY off IS NOT NULL, id LIMIT 1`,
+			p.ProjectID, p.SourceID, p.SourceIndex, p.DerivedSHA256, p.DerivedVersion))
+		if err == nil {
+			p, fresh = old, false
+			if old.Off {
+				p.Off = false
+				_, err = tx.ExecContext(ctx, "UPDATE parts SET off=NULL WHERE id=?", old.ID)
+			}
+			return err
+		}
+		if !errors.Is(err, sql.ErrNoRows) {
+			return err
+		}
+		r, err := tx.ExecContext(ctx, `INSERT INTO parts (project_id, name, number, revision, material, density, fastener, tint, source_name,
+			source_sha256, source_id, source_index, derived_version, derived_sha256, preview_sha256, created) VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?)`,
+			p.ProjectID, p.Name, p.Number, p.Revision, p.Material, p.Density, p.Fastener, p.Tint, p.SourceName, p.SourceSHA256, p.SourceID, p.SourceIndex,
+			p.DerivedVersion, p.DerivedSHA256, p.PreviewSHA256, p.Created)
+		if err != nil {
+			return err
+		}
+		p.ID, err = r.LastInsertId()
+		return err
+	})
+	return p, fresh, err
 }
 
 // UpdatePart changes what people say of a part.
 func (s *Store) UpdatePart(ctx context.Context, p Part) error {
-	_, err := s.db.ExecContext(ctx, "UPDATE parts SET name=?, number=?, revision=?, material=?, density=?, fastener=? WHERE id=?",
+	return s.mustFind(ctx, "UPDATE parts SET name=?, number=?, revision=?, material=?, density=?, fastener=? WHERE id=?",
 		p.Name, p.Number, p.Revision, p.Material, p.Density, p.Fastener, p.ID)
-	return err
 }
 
 // SetDerived records what newer code derived from a part's source.
-func (s *Store) SetDerived(ctx context.Context, id int64, version int, derived, preview string) error {
-	_, err := s.db.ExecContext(ctx, "UPDATE parts SET derived_version=?, derived_sha256=?, preview_sha256=? WHERE id=?", version, derived, preview, id)
-	return err
+func (s *Store) SetDerived(ctx context.Context, p Part) error {
+	return s.mustFind(ctx, "UPDATE parts SET derived_version=?, derived_sha256=?, preview_sha256=? WHERE id=?", p.DerivedVersion, p.DerivedSHA256, p.PreviewSHA256, p.ID)
 }
 
-// DeletePart removes a part that no assembly uses; it says which ones do.
-func (s *Store) DeletePart(ctx context.Context, id int64, key string) (usedBy []string, err error) {
-	p, err := s.Part(ctx, id)
-	if err != nil {
-		return nil, err
-	}
-	as, err := s.Assemblies(ctx, p.ProjectID)
-	if err != nil {
-		return nil, err
-	}
-	for _, a := range as {
-		st, _, err := s.State(ctx, a.ID)
-		if err != nil {
-			return nil, err
-		}
-		for _, c := range st.Components {
-			if c.Part == key {
-				usedBy = append(usedBy, a.Name)
-				break
+// Outdated lists the parts whose derived data older code made.
+func (s *Store) Outdated(ctx context.Context, version int) ([]Part, error) {
+	return all(ctx, s.db, "SELECT "+partColumns+" FROM parts WHERE derived_version<>? ORDER BY id", []any{version}, scanPart)
+}
+
+// SetCompanions records the files that a source refers to, by the names it calls them.
+func (s *Store) SetCompanions(ctx context.Context, source string, sha map[string]string) error {
+	return s.inTx(ctx, func(tx *sql.Tx) error {
+		for name, id := range sha {
+			if _, err := tx.ExecContext(ctx, "INSERT IGNORE INTO companions (source_id, name, sha256) VALUES (?,?,?)", source, name, id); err != nil {
+				return err
 			}
 		}
-	}
-	if len(usedBy) > 0 {
-		return usedBy, nil
-	}
-	_, err = s.db.ExecContext(ctx, "DELETE FROM parts WHERE id=?", id)
-	return nil, err
+		return nil
+	})
 }
 
-// ImportFile is one file of a batch handed in together.
-type ImportFile struct {
-	ID, ProjectID int64
-	Batch, Name   string
-	SHA256        string
-	Size          int64
-	State         string // waiting, done, failed, left over
-	Message       string
+// Companions lists the files that a source refers to, by name.
+func (s *Store) Companions(ctx context.Context, source string) (map[string]string, error) {
+	type pair struct{ name, sha string }
+	list, err := all(ctx, s.db, "SELECT name, sha256 FROM companions WHERE source_id=?", []any{source},
+		func(r scanner) (p pair, err error) { return p, r.Scan(&p.name, &p.sha) })
+	out := map[string]string{}
+	for _, p := range list {
+		out[p.name] = p.sha
+	}
+	return out, err
 }
 
-// AddImport keeps a file handed in.
-func (s *Store) AddImport(ctx context.Context, f ImportFile) (int64, error) {
-	r, err := s.db.ExecContext(ctx, "INSERT INTO imports (batch, project_id, name, sha256, size, state, message, created) VALUES (?,?,?,?,?,?,?,?)",
-		f.Batch, f.ProjectID, f.Name, f.SHA256, f.Size, f.State, f.Message, now())
-	if err != nil {
-		return 0, err
-	}
-	return r.LastInsertId()
-}
-
-// Imports lists the files of a batch.
-func (s *Store) Imports(ctx context.Context, batch string) ([]ImportFile, error) {
-	rows, err := s.db.QueryContext(ctx, "SELECT id, project_id, batch, name, sha256, size, state, message FROM imports WHERE batch=? ORDER BY id", batch)
-	if err != nil {
-		return nil, err
-	}
-	defer rows.Close()
-	var out []ImportFile
-	for rows.Next() {
-		var f ImportFile
-		if err := rows.Scan(&f.ID, &f.ProjectID, &f.Batch, &f.Name, &f.SHA256, &f.Size, &f.State, &f.Message); err != nil {
-			return nil, err
+// marks is n question marks in a row.
+func marks(n int) string {
+	b := make([]byte, 0, 2*n)
+	for i := range n {
+		if i > 0 {
+			b = append(b, ',')
 		}
-		out = append(out, f)
+		b = append(b, '?')
 	}
-	return out, rows.Err()
-}
-
-// SetImport records how reading a file went.
-func (s *Store) SetImport(ctx context.Context, id int64, state, message string) error {
-	_, err := s.db.ExecContext(ctx, "UPDATE imports SET state=?, message=? WHERE id=?", state, message, id)
-	return err
-}
-
-// asJSON stores a value as text.
-func asJSON(v any) (string, error) {
-	b, err := json.Marshal(v)
-	return string(b), err
+	return string(b)
 }

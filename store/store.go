@@ -1,151 +1,124 @@
 // Package store keeps everything in MariaDB: projects, parts, and assemblies as logs of edits.
+//
+// Every statement waits a bounded time and is tried again where the database gave it up for another or was away for a moment
+// (retry.go). A Store may be used from many goroutines at once; the assemblies it gives are shared and never changed.
 package store
 
 import (
 	"context"
-	"crypto/sha256"
 	"database/sql"
-	"embed"
-	"encoding/hex"
 	"errors"
 	"fmt"
 	"io"
 	"log"
+	"sync"
 	"time"
 
 	"github.com/go-sql-driver/mysql"
-	"github.com/pressly/goose/v3"
 )
 
-//go:embed migrations/*.sql
-var migrations embed.FS
-
 // Store is the database.
-type Store struct{ db *sql.DB }
+type Store struct {
+	db     *sql.DB
+	health *sql.DB // for asking whether it answers: never busy with anything else
+	name   string  // of the database
+
+	sweeping sync.RWMutex // held for writing while blobs are collected
+
+	mu     sync.Mutex
+	states map[int64]State // the latest known of some assemblies
+}
 
 // ErrNotFound says that a row does not exist.
 var ErrNotFound = errors.New("not found")
+
+// connections is how many statements run at once; who finds all taken waits as long as its context lets it.
+const connections = 16
 
 // DSN is the data source name of a database behind a socket or a loopback address.
 func DSN(network, address, user, password, database string) string {
 	c := mysql.NewConfig()
 	c.Net, c.Addr, c.User, c.Passwd, c.DBName = network, address, user, password, database
-	c.ParseTime, c.Loc, c.InterpolateParams = true, time.UTC, true
-	c.Timeout, c.ReadTimeout, c.WriteTimeout = 5*time.Second, 2*time.Minute, 2*time.Minute
+	return c.FormatDSN()
+}
+
+// settled adds what Setfast needs to an address given from outside.
+func settled(dsn string) (*mysql.Config, error) {
+	c, err := mysql.ParseDSN(dsn)
+	if err != nil {
+		return nil, fmt.Errorf("the database address is wrong, it reads user:password@tcp(host:port)/name: %w", err)
+	}
+	if c.DBName == "" {
+		return nil, errors.New("the database address names no database; it reads user:password@tcp(host:port)/name")
+	}
+	c.ParseTime, c.Loc, c.InterpolateParams, c.ClientFoundRows = true, time.UTC, true, true
+	c.Timeout, c.ReadTimeout, c.WriteTimeout = 5*time.Second, 30*time.Second, 30*time.Second
 	c.Collation = "utf8mb4_unicode_ci"
 	c.MaxAllowedPacket = 0 // as the server says
+	if c.Params == nil {
+		c.Params = map[string]string{}
+	}
+	c.Params["innodb_lock_wait_timeout"] = "3"
+	c.Params["time_zone"] = "'+00:00'"
+	c.Params["sql_mode"] = "'STRICT_TRANS_TABLES,NO_ENGINE_SUBSTITUTION'"
 	c.Logger = log.New(io.Discard, "", 0)
-	return c.FormatDSN()
+	return c, nil
 }
 
 // Open connects, creates the database where it is missing, and brings its tables up to date.
 func Open(ctx context.Context, dsn string) (*Store, error) {
-	cfg, err := mysql.ParseDSN(dsn)
+	cfg, err := settled(dsn)
 	if err != nil {
-		return nil, fmt.Errorf("the database address is wrong: %w", err)
+		return nil, err
 	}
+	if err := create(ctx, cfg); err != nil {
+		return nil, err
+	}
+	c, err := mysql.NewConnector(cfg)
+	if err != nil {
+		return nil, err
+	}
+	db, health := sql.OpenDB(c), sql.OpenDB(c)
+	db.SetMaxOpenConns(connections)
+	db.SetMaxIdleConns(connections / 2)
+	db.SetConnMaxLifetime(10 * time.Minute)
+	health.SetMaxOpenConns(2)
+	s := &Store{db: db, health: health, name: cfg.DBName, states: map[int64]State{}}
+	if err := s.migrate(ctx); err != nil {
+		s.Close()
+		return nil, err
+	}
+	return s, nil
+}
+
+// create makes the database where there is none; who may not make any needs one made before.
+func create(ctx context.Context, cfg *mysql.Config) error {
 	bare := cfg.Clone()
 	bare.DBName = ""
-	root, err := sql.Open("mysql", bare.FormatDSN())
+	c, err := mysql.NewConnector(bare)
 	if err != nil {
-		return nil, err
+		return err
 	}
+	root := sql.OpenDB(c)
+	defer root.Close()
 	_, err = root.ExecContext(ctx, "CREATE DATABASE IF NOT EXISTS `"+cfg.DBName+"` CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci")
-	root.Close()
-	if err != nil {
-		return nil, fmt.Errorf("the database does not answer: %w", err)
-	}
-	db, err := sql.Open("mysql", dsn)
-	if err != nil {
-		return nil, err
-	}
-	db.SetMaxOpenConns(16)
-	db.SetMaxIdleConns(8)
-	db.SetConnMaxLifetime(10 * time.Minute)
-	p, err := goose.NewProvider(goose.DialectMySQL, db, sub(migrations))
-	if err == nil {
-		_, err = p.Up(ctx)
+	var me *mysql.MySQLError
+	if errors.As(err, &me) && (me.Number == 1044 || me.Number == 1142) { // no right to: it may be there
+		return nil
 	}
 	if err != nil {
-		db.Close()
-		return nil, fmt.Errorf("the database's tables cannot be brought up to date: %w", err)
+		return fmt.Errorf("the database does not answer: %w", err)
 	}
-	return &Store{db}, nil
+	return nil
 }
 
 // Close ends the connections.
-func (s *Store) Close() error { return s.db.Close() }
+func (s *Store) Close() error { return errors.Join(s.db.Close(), s.health.Close()) }
 
-// Ping asks whether the database answers.
-func (s *Store) Ping(ctx context.Context) error { return s.db.PingContext(ctx) }
-
-// inTx runs f in a transaction and repeats it when the database gave it up for another.
-func (s *Store) inTx(ctx context.Context, f func(*sql.Tx) error) error {
-	for try := 0; ; try++ {
-		tx, err := s.db.BeginTx(ctx, nil)
-		if err != nil {
-			return err
-		}
-		err = f(tx)
-		if err == nil {
-			err = tx.Commit()
-		} else {
-			_ = tx.Rollback()
-		}
-		var me *mysql.MySQLError
-		if errors.As(err, &me) && (me.Number == 1213 || me.Number == 1205) && try < 5 {
-			continue
-		}
-		return err
-	}
-}
-
-const pieceSize = 4 << 20
-
-// PutBlob keeps a large value under its SHA-256; keeping it twice is keeping it once.
-func (s *Store) PutBlob(ctx context.Context, data []byte) (string, error) {
-	sum := sha256.Sum256(data)
-	id := hex.EncodeToString(sum[:])
-	err := s.inTx(ctx, func(tx *sql.Tx) error {
-		var n int
-		if err := tx.QueryRowContext(ctx, "SELECT COUNT(*) FROM blobs WHERE sha256=?", id).Scan(&n); err != nil || n > 0 {
-			return err
-		}
-		for n := 0; n == 0 || n*pieceSize < len(data); n++ {
-			piece := data[n*pieceSize : min((n+1)*pieceSize, len(data))]
-			if _, err := tx.ExecContext(ctx, "INSERT IGNORE INTO blobs (sha256, n, data) VALUES (?,?,?)", id, n, piece); err != nil {
-				return err
-			}
-		}
-		return nil
-	})
-	return id, err
-}
-
-// Blob gives a large value back.
-func (s *Store) Blob(ctx context.Context, id string) ([]byte, error) {
-	rows, err := s.db.QueryContext(ctx, "SELECT data FROM blobs WHERE sha256=? ORDER BY n", id)
-	if err != nil {
-		return nil, err
-	}
-	defer rows.Close()
-	var out []byte
-	found := false
-	for rows.Next() {
-		var piece sql.RawBytes
-		if err := rows.Scan(&piece); err != nil {
-			return nil, err
-		}
-		out = append(out, piece...)
-		found = true
-	}
-	if err := rows.Err(); err != nil {
-		return nil, err
-	}
-	if !found {
-		return nil, ErrNotFound
-	}
-	return out, nil
+// Ping asks whether the database answers, however busy it is with other things.
+func (s *Store) Ping(ctx context.Context) error {
+	var one int
+	return s.health.QueryRowContext(ctx, "SELECT 1").Scan(&one)
 }
 
 func now() time.Time { return time.Now().UTC().Truncate(time.Millisecond) }

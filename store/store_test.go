@@ -4,14 +4,17 @@ import (
 	"bytes"
 	"context"
 	"crypto/rand"
+	"database/sql"
 	"encoding/json"
 	"errors"
 	"fmt"
 	"os"
+	"os/exec"
 	"path/filepath"
 	"strings"
 	"sync"
 	"testing"
+	"time"
 
 	"setfast/core/assembly"
 	"setfast/core/edit"
@@ -42,12 +45,16 @@ var databases struct {
 	n int
 }
 
+func nextDSN() string {
+	databases.Lock()
+	defer databases.Unlock()
+	databases.n++
+	return store.DSN("unix", server.Socket, "root", "", fmt.Sprintf("test%d", databases.n))
+}
+
 func open(t *testing.T) (*store.Store, string) {
 	t.Helper()
-	databases.Lock()
-	databases.n++
-	dsn := store.DSN("unix", server.Socket, "root", "", fmt.Sprintf("test%d", databases.n))
-	databases.Unlock()
+	dsn := nextDSN()
 	s, err := store.Open(context.Background(), dsn)
 	if err != nil {
 		t.Fatal(err)
@@ -89,7 +96,7 @@ func TestParts(t *testing.T) {
 	s, _ := open(t)
 	ctx := context.Background()
 	project := must[int64](t)(s.CreateProject(ctx, "Ridge vent Ø — ½"))
-	p := store.Part{ProjectID: project, Name: "Wall plate", Number: "GV-101", SourceName: "a.step", SourceSHA256: strings.Repeat("a", 64), DerivedSHA256: strings.Repeat("b", 64), PreviewSHA256: strings.Repeat("c", 64), DerivedVersion: 1}
+	p := store.Part{ProjectID: project, Name: "Wall plate", Number: "GV-101", SourceName: "a.step", SourceSHA256: strings.Repeat("a", 64), SourceID: strings.Repeat("a", 64), DerivedSHA256: strings.Repeat("b", 64), PreviewSHA256: strings.Repeat("c", 64), DerivedVersion: 1}
 	one, fresh, err := s.AddPart(ctx, p)
 	if err != nil || !fresh {
 		t.Fatal(fresh, err)
@@ -99,6 +106,10 @@ func TestParts(t *testing.T) {
 	if err != nil || fresh || two.ID != one.ID || two.Name != "Wall plate" {
 		t.Errorf("a product was added twice: %+v %v", two, err)
 	}
+	p.SourceID = strings.Repeat("d", 64)
+	if two, fresh, err = s.AddPart(ctx, p); err != nil || fresh || two.ID != one.ID {
+		t.Errorf("the very same shape from another file was added twice: %+v %v", two, err)
+	}
 	one.Material, one.Density, one.Fastener = "steel", 7850, true
 	if err := s.UpdatePart(ctx, one); err != nil {
 		t.Fatal(err)
@@ -106,33 +117,170 @@ func TestParts(t *testing.T) {
 	if got := must[store.Part](t)(s.Part(ctx, one.ID)); got.Material != "steel" || got.Density != 7850 || !got.Fastener {
 		t.Errorf("%+v", got)
 	}
-	asm := must[int64](t)(s.CreateAssembly(ctx, project, "Stand", ""))
-	key := fmt.Sprint("p", one.ID)
-	post(t, s, asm, place("plate", key))
-	used := must[[]string](t)(s.DeletePart(ctx, one.ID, key))
-	if len(used) != 1 || used[0] != "Stand" {
-		t.Errorf("a part in use was deleted, used by %v", used)
+	if err := s.UpdatePart(ctx, store.Part{ID: 999}); !errors.Is(err, store.ErrNotFound) {
+		t.Errorf("a part that is not there: %v", err)
 	}
-	post(t, s, asm, edit.Edit{Op: "remove", Name: "plate"})
-	if used := must[[]string](t)(s.DeletePart(ctx, one.ID, key)); len(used) != 0 {
-		t.Errorf("used by %v", used)
+}
+
+// TestShelf takes things off the Shelf: not while they are placed; and for good only if no log refers to them.
+func TestShelf(t *testing.T) {
+	s, _ := open(t)
+	ctx := context.Background()
+	project := must[int64](t)(s.CreateProject(ctx, "P"))
+	var parts []store.Part
+	for i := range 2 {
+		sha := strings.Repeat(fmt.Sprint(i), 64)
+		p, _, err := s.AddPart(ctx, store.Part{ProjectID: project, Name: "Wall plate", SourceSHA256: sha, SourceID: sha, DerivedSHA256: sha, PreviewSHA256: sha})
+		if err != nil {
+			t.Fatal(err)
+		}
+		parts = append(parts, p)
 	}
-	if _, err := s.Part(ctx, one.ID); !errors.Is(err, store.ErrNotFound) {
+	asm := create(t, s, project, "Stand")
+	post(t, s, asm, place("plate", parts[0].Key()))
+	var used *store.ErrInUse
+	if err := s.TakeOff(ctx, parts[0].Key()); !errors.As(err, &used) || used.By[0].Name != "Stand" {
+		t.Errorf("a part in use was taken off: %v", err)
+	}
+	post(t, s, asm, edit.Remove{Name: "plate"})
+	for _, p := range parts {
+		if err := s.TakeOff(ctx, p.Key()); err != nil {
+			t.Fatal(err)
+		}
+	}
+	if err := s.ThrowAway(ctx, parts[0].Key()); !errors.Is(err, store.ErrRemembered) {
+		t.Errorf("a part that a log refers to was thrown away: %v", err)
+	}
+	if err := s.ThrowAway(ctx, parts[1].Key()); err != nil {
+		t.Error(err)
+	}
+	if err := s.PutBack(ctx, parts[0].Key()); err != nil {
+		t.Error(err)
+	}
+	if err := s.ThrowAway(ctx, parts[0].Key()); !errors.Is(err, store.ErrNotFound) {
+		t.Errorf("a part on the Shelf was thrown away: %v", err)
+	}
+	if _, err := s.Part(ctx, parts[1].ID); !errors.Is(err, store.ErrNotFound) {
 		t.Errorf("still there: %v", err)
+	}
+	for _, key := range []string{"", "p", "x1", "p1x", "p-", "a999"} {
+		if err := s.TakeOff(ctx, key); !errors.Is(err, store.ErrNotFound) {
+			t.Errorf("%q: %v", key, err)
+		}
+	}
+}
+
+// TestCycles lets two assemblies place each other at once, many times over: one of the two is refused each time.
+func TestCycles(t *testing.T) {
+	s, _ := open(t)
+	ctx := context.Background()
+	project := must[int64](t)(s.CreateProject(ctx, "P"))
+	for range 12 {
+		a, b := create(t, s, project, "A"), create(t, s, project, "B")
+		var wg sync.WaitGroup
+		var errs [2]error
+		for i, x := range [2][2]int64{{a, b}, {b, a}} {
+			wg.Go(func() { errs[i] = try(s, x[0], -1, "", sub("other", x[1])) })
+		}
+		wg.Wait()
+		var te *store.TreeError
+		if (errs[0] == nil) == (errs[1] == nil) || !errors.As(errors.Join(errs[:]...), &te) {
+			t.Fatalf("%v, %v", errs[0], errs[1])
+		}
+	}
+	// and not by way of undo either
+	a, b := create(t, s, project, "A"), create(t, s, project, "B")
+	post(t, s, a, sub("other", b))
+	back(t, s, a, true)
+	post(t, s, b, sub("other", a))
+	st := must[store.State](t)(s.State(ctx, a))
+	e, said, err := s.Back(ctx, st, false)
+	if err != nil {
+		t.Fatal(err)
+	}
+	after, inv, err := edit.Apply(st.Asm, e)
+	if err != nil {
+		t.Fatal(err)
+	}
+	var te *store.TreeError
+	if _, err := s.Append(ctx, store.Line{Before: st, Kind: "redo", Said: said, Edit: e, Inverse: inv, After: after}); !errors.As(err, &te) {
+		t.Errorf("a cycle came back by doing again: %v", err)
+	}
+	// a chain may be long, but not without end
+	last := create(t, s, project, "deepest")
+	for i := 0; ; i++ {
+		next := create(t, s, project, "next")
+		if err := try(s, next, -1, "", sub("inner", last)); err != nil {
+			if !errors.As(err, &te) || i != assembly.MaxDepth {
+				t.Errorf("after %d: %v", i, err)
+			}
+			return
+		}
+		last = next
 	}
 }
 
 func place(name, part string) edit.Edit {
-	return edit.Edit{Op: "place", Component: &edit.Component{Name: name, Part: part, Pose: edit.Pose{Quaternion: [4]float64{1, 0, 0, 0}}}}
+	return edit.Place{Component: edit.Component{Name: name, Part: part, Pose: edit.Pose{Quaternion: [4]float64{1, 0, 0, 0}}}}
 }
 
-func post(t *testing.T, s *store.Store, asm int64, e edit.Edit) int64 {
+func sub(name string, asm int64) edit.Edit {
+	return edit.Place{Component: edit.Component{Name: name, Assembly: fmt.Sprint("a", asm), Pose: edit.Pose{Quaternion: [4]float64{1, 0, 0, 0}}}}
+}
+
+func create(t *testing.T, s *store.Store, project int64, name string) int64 {
 	t.Helper()
-	_, seq, err := s.Post(context.Background(), asm, -1, "tester", e.Op, e, nil)
+	return must[int64](t)(s.CreateAssembly(context.Background(), store.Assembly{ProjectID: project, Name: name}))
+}
+
+// try adds an edit to the state numbered base, or the latest.
+func try(s *store.Store, asm, base int64, token string, e edit.Edit) error {
+	for {
+		st, err := s.State(context.Background(), asm)
+		if err != nil {
+			return err
+		}
+		after, inv, err := edit.Apply(st.Asm, e)
+		if err != nil {
+			return err
+		}
+		if base >= 0 {
+			st.Seq = base
+		}
+		_, err = s.Append(context.Background(), store.Line{Before: st, Kind: "do", Who: "tester", Said: e.Op(), Token: token, Edit: e, Inverse: inv, After: after})
+		if base >= 0 || !errors.Is(err, store.ErrMoved) {
+			return err
+		}
+	}
+}
+
+func post(t *testing.T, s *store.Store, asm int64, e edit.Edit) {
+	t.Helper()
+	if err := try(s, asm, -1, "", e); err != nil {
+		t.Fatal(err)
+	}
+}
+
+// back takes a line back, or does it again.
+func back(t *testing.T, s *store.Store, asm int64, undo bool) {
+	t.Helper()
+	ctx := context.Background()
+	st := must[store.State](t)(s.State(ctx, asm))
+	e, said, err := s.Back(ctx, st, undo)
 	if err != nil {
 		t.Fatal(err)
 	}
-	return seq
+	after, inv, err := edit.Apply(st.Asm, e)
+	if err != nil {
+		t.Fatal(err)
+	}
+	kind := "redo"
+	if undo {
+		kind = "undo"
+	}
+	if _, err := s.Append(ctx, store.Line{Before: st, Kind: kind, Who: "tester", Said: said, Edit: e, Inverse: inv, After: after}); err != nil {
+		t.Fatal(err)
+	}
 }
 
 func text(t *testing.T, a *assembly.Assembly) string {
@@ -146,76 +294,79 @@ func TestUndoAcrossRestarts(t *testing.T) {
 	s, dsn := open(t)
 	ctx := context.Background()
 	project := must[int64](t)(s.CreateProject(ctx, "P"))
-	asm := must[int64](t)(s.CreateAssembly(ctx, project, "A", "GV-1"))
+	asm := create(t, s, project, "A")
 	reopen := func() {
 		s.Close()
 		s = must[*store.Store](t)(store.Open(ctx, dsn))
 		t.Cleanup(func() { s.Close() })
 	}
 	now := func() string {
-		a, _, err := s.State(ctx, asm)
-		if err != nil {
-			t.Fatal(err)
-		}
-		return text(t, a)
+		return text(t, must[store.State](t)(s.State(ctx, asm)).Asm)
 	}
 	states := []string{now()}
-	for i := 0; i < 40; i++ {
+	for i := 0; i < 140; i++ {
 		e := place(fmt.Sprint("c", i), "p1")
 		if i%5 == 4 {
-			e = edit.Edit{Op: "remove", Name: fmt.Sprint("c", i-1)}
+			e = edit.Remove{Name: fmt.Sprint("c", i-1)}
 		}
 		post(t, s, asm, e)
 		states = append(states, now())
 	}
 	reopen()
-	for i := 39; i >= 0; i-- {
-		if _, _, _, err := s.Undo(ctx, asm, -1, "tester"); err != nil {
-			t.Fatal(err)
-		}
+	for i := 139; i >= 0; i-- {
+		back(t, s, asm, true)
 		if now() != states[i] {
 			t.Fatalf("after taking back line %d the state differs", i+1)
 		}
 	}
-	if _, _, _, err := s.Undo(ctx, asm, -1, "tester"); !errors.Is(err, store.ErrNothing) {
+	st := must[store.State](t)(s.State(ctx, asm))
+	if _, _, err := s.Back(ctx, st, true); !errors.Is(err, store.ErrNothing) {
 		t.Errorf("taking back nothing: %v", err)
 	}
 	reopen()
-	for i := 1; i <= 40; i++ {
-		if _, _, _, err := s.Redo(ctx, asm, -1, "tester"); err != nil {
-			t.Fatal(err)
-		}
+	for i := 1; i <= 140; i++ {
+		back(t, s, asm, false)
 		if now() != states[i] {
 			t.Fatalf("after doing line %d again the state differs", i)
 		}
 	}
-	// a new line after taking back leaves nothing to do again
-	if _, _, _, err := s.Undo(ctx, asm, -1, "tester"); err != nil {
-		t.Fatal(err)
+	// back and forth in between
+	for i, undo := range []bool{true, true, false, true, true, false, false, false} {
+		back(t, s, asm, undo)
+		if i%3 == 2 {
+			reopen()
+		}
 	}
+	if now() != states[140] {
+		t.Error("after going back and forth the state differs")
+	}
+	// a new line after taking back leaves nothing to do again
+	back(t, s, asm, true)
 	post(t, s, asm, place("other", "p1"))
-	if _, _, _, err := s.Redo(ctx, asm, -1, "tester"); !errors.Is(err, store.ErrNothing) {
+	st = must[store.State](t)(s.State(ctx, asm))
+	if _, _, err := s.Back(ctx, st, false); !errors.Is(err, store.ErrNothing) {
 		t.Errorf("doing again after a new line: %v", err)
 	}
-	log := must[[]store.Entry](t)(s.Log(ctx, asm))
-	if len(log) != 40+40+40+1+1 {
+	log := must[[]store.Entry](t)(s.Log(ctx, asm, 1<<40, 10000))
+	if len(log) != 140*3+8+2 || log[0].Said != "place" || log[0].Kind != "do" {
 		t.Errorf("the log has %d lines: rows must never vanish", len(log))
+	}
+	if st.Undo.Said != "place" || st.Undo.Seq != st.Seq {
+		t.Errorf("to be taken back: %+v", st.Undo)
 	}
 }
 
-// TestRaces lets many edits arrive at once: all are kept in one order, and one made on an old state is refused.
+// TestRaces lets many edits arrive at once: all are kept in one order, one made on an old state is refused, and one sent twice is
+// done once.
 func TestRaces(t *testing.T) {
 	s, _ := open(t)
 	ctx := context.Background()
 	project := must[int64](t)(s.CreateProject(ctx, "P"))
-	asm := must[int64](t)(s.CreateAssembly(ctx, project, "A", ""))
+	asm := create(t, s, project, "A")
 	var wg sync.WaitGroup
-	errs := make(chan error, 20)
-	for i := 0; i < 20; i++ {
-		wg.Go(func() {
-			_, _, err := s.Post(ctx, asm, -1, "tester", "place", place(fmt.Sprint("c", i), "p1"), nil)
-			errs <- err
-		})
+	errs := make(chan error, 60)
+	for i := range 20 {
+		wg.Go(func() { errs <- try(s, asm, -1, "", place(fmt.Sprint("c", i), "p1")) })
 	}
 	wg.Wait()
 	close(errs)
@@ -224,20 +375,215 @@ func TestRaces(t *testing.T) {
 			t.Error(err)
 		}
 	}
-	a, seq, err := s.State(ctx, asm)
-	if err != nil || seq != 20 || len(a.Components) != 20 {
-		t.Fatalf("seq %d, %d components, %v", seq, len(a.Components), err)
+	st := must[store.State](t)(s.State(ctx, asm))
+	if st.Seq != 20 || len(st.Asm.Components) != 20 {
+		t.Fatalf("seq %d, %d components", st.Seq, len(st.Asm.Components))
 	}
-	if _, _, err := s.Post(ctx, asm, 19, "tester", "place", place("late", "p1"), nil); !errors.Is(err, store.ErrMoved) {
+	if err := try(s, asm, 19, "", place("late", "p1")); !errors.Is(err, store.ErrMoved) {
 		t.Errorf("an edit on an old state: %v", err)
 	}
-	bad := errors.New("no")
-	if _, _, err := s.Post(ctx, asm, 20, "tester", "place", place("never", "p1"), func(*assembly.Assembly) (*edit.Edit, error) { return nil, bad }); !errors.Is(err, bad) {
-		t.Errorf("%v", err)
+	once := place("once", "p1")
+	after, inv, err := edit.Apply(st.Asm, once)
+	if err != nil {
+		t.Fatal(err)
 	}
-	if a, seq, _ := s.State(ctx, asm); seq != 20 || a.Component("never") != nil {
-		t.Error("a refused edit left something behind")
+	for range 3 {
+		if _, err := s.Append(ctx, store.Line{Before: st, Kind: "do", Token: "one-act", Edit: once, Inverse: inv, After: after}); err != nil {
+			t.Errorf("an act sent again: %v", err)
+		}
 	}
+	if st = must[store.State](t)(s.State(ctx, asm)); st.Seq != 21 {
+		t.Errorf("an act sent three times became %d lines", st.Seq-20)
+	}
+	if seq, err := s.Done(ctx, asm, "one-act"); err != nil || seq != 21 {
+		t.Errorf("the act became line %d, %v", seq, err)
+	}
+}
+
+// TestOldDatabase opens a database as version 1 left it, with the log kept for that: states, piles and uses are there.
+func TestOldDatabase(t *testing.T) {
+	dsn := nextDSN()
+	name := dsn[strings.LastIndex(dsn, "/")+1:]
+	run := func(script string) {
+		cmd := exec.Command("mariadb", "--no-defaults", "--socket="+server.Socket, "-uroot")
+		cmd.Stdin = strings.NewReader(script)
+		if out, err := cmd.CombinedOutput(); err != nil {
+			t.Fatalf("%v: %s", err, out)
+		}
+	}
+	first, err := os.ReadFile("migrations/00001_begin.sql")
+	if err != nil {
+		t.Fatal(err)
+	}
+	var script strings.Builder
+	up, _, _ := strings.Cut(string(first), "-- +goose Down")
+	fmt.Fprintf(&script, "CREATE DATABASE %s CHARACTER SET utf8mb4; USE %s;\n%s\n", name, name, up)
+	script.WriteString("CREATE TABLE goose_db_version (id BIGINT UNSIGNED AUTO_INCREMENT PRIMARY KEY, version_id BIGINT NOT NULL, is_applied BOOLEAN NOT NULL, tstamp TIMESTAMP NULL DEFAULT NOW());\n")
+	script.WriteString("INSERT INTO goose_db_version (version_id, is_applied) VALUES (0,1),(1,1);\nINSERT INTO projects VALUES (1,'P',NOW());\n")
+	quote := func(s string) string {
+		return "'" + strings.ReplaceAll(strings.ReplaceAll(s, `\`, `\\`), "'", "''") + "'"
+	}
+	data, err := os.ReadFile("../core/edit/testdata/log-1.jsonl")
+	if err != nil {
+		t.Fatal(err)
+	}
+	lines := strings.Split(strings.TrimSpace(string(data)), "\n")
+	fmt.Fprintf(&script, "INSERT INTO assemblies VALUES (7,1,'Crank drive','GV-120',%d,'',NOW());\n", len(lines)+3)
+	fmt.Fprintf(&script, "INSERT INTO snapshots VALUES (7,0,%s);\n", quote(`{"number":"GV-120","name":"Crank drive","components":{},"mates":[]}`))
+	type line struct{ Edit, Inverse, State json.RawMessage }
+	var states []string
+	add := func(seq int, kind string, target int, e, inv json.RawMessage) {
+		fmt.Fprintf(&script, "INSERT INTO edits VALUES (7,%d,'%s',%d,NOW(),'designer','line %d',%s,%s);\n", seq, kind, target, seq, quote(string(e)), quote(string(inv)))
+	}
+	var last, before line
+	for i, text := range lines {
+		var l line
+		if err := json.Unmarshal([]byte(text), &l); err != nil {
+			t.Fatal(err)
+		}
+		add(i+1, "do", 0, l.Edit, l.Inverse)
+		states = append(states, string(l.State))
+		before, last = last, l
+	}
+	n := len(lines)
+	add(n+1, "undo", n, last.Inverse, last.Edit)
+	add(n+2, "undo", n-1, before.Inverse, before.Edit)
+	add(n+3, "redo", n-1, before.Edit, before.Inverse)
+	fmt.Fprintf(&script, "INSERT INTO blobs VALUES (%s,0,'abc'),(%s,1,'de');\n", quote(strings.Repeat("e", 64)), quote(strings.Repeat("e", 64)))
+	run(script.String())
+	s := must[*store.Store](t)(store.Open(context.Background(), dsn))
+	defer s.Close()
+	ctx := context.Background()
+	st := must[store.State](t)(s.State(ctx, 7))
+	if text(t, st.Asm) != states[n-2] || st.Seq != int64(n+3) {
+		t.Errorf("seq %d, state\n%s\nwant\n%s", st.Seq, text(t, st.Asm), states[n-2])
+	}
+	if st.Undo.Seq != int64(n-1) || st.Redo.Seq != int64(n) {
+		t.Errorf("to be taken back %+v, done again %+v", st.Undo, st.Redo)
+	}
+	back(t, s, 7, false)
+	for i := n - 1; i > 0; i-- {
+		back(t, s, 7, true)
+		if st = must[store.State](t)(s.State(ctx, 7)); text(t, st.Asm) != states[i-1] {
+			t.Fatalf("after taking back line %d the state differs", i+1)
+		}
+	}
+	if by := must[[]store.Assembly](t)(s.UsedBy(ctx, "a7")); len(by) != 1 {
+		t.Errorf("used by %v", by)
+	}
+	if size := must[int64](t)(s.BlobSize(ctx, strings.Repeat("e", 64))); size != 5 {
+		t.Errorf("an old blob has %d bytes", size)
+	}
+	// of a newer program's tables nothing is touched
+	run("INSERT INTO " + name + ".goose_db_version (version_id, is_applied) VALUES (99,1)")
+	if _, err := store.Open(ctx, dsn); err == nil || !strings.Contains(err.Error(), "newer Setfast") {
+		t.Errorf("tables of a newer program: %v", err)
+	}
+}
+
+// TestLongLog: what a step costs does not depend on how many were made before. Statements are counted, not seconds.
+func TestLongLog(t *testing.T) {
+	s, dsn := open(t)
+	ctx := context.Background()
+	project := must[int64](t)(s.CreateProject(ctx, "P"))
+	asm := create(t, s, project, "A")
+	post(t, s, asm, place("c", "p1"))
+	steps := 1100
+	if testing.Short() {
+		steps = 150
+	}
+	for i := range steps {
+		post(t, s, asm, edit.Ground{Name: "c", On: i%2 == 0})
+	}
+	fresh := must[*store.Store](t)(store.Open(ctx, dsn))
+	defer fresh.Close()
+	db := must[*sql.DB](t)(sql.Open("mysql", dsn))
+	defer db.Close()
+	read := func() (n int) {
+		var name string
+		if err := db.QueryRow("SHOW GLOBAL STATUS LIKE 'Rows_read'").Scan(&name, &n); err != nil {
+			t.Fatal(err)
+		}
+		return n
+	}
+	was := read()
+	st := must[store.State](t)(fresh.State(ctx, asm))
+	back(t, fresh, asm, true)
+	back(t, fresh, asm, false)
+	if rows := read() - was; rows > 400 {
+		t.Errorf("opening, taking back and doing again read %d rows of a log of %d", rows, st.Seq)
+	}
+	var snapshots int
+	if err := db.QueryRow("SELECT COUNT(*) FROM snapshots WHERE assembly_id=?", asm).Scan(&snapshots); err != nil || snapshots > 8 {
+		t.Errorf("%d snapshots, %v", snapshots, err)
+	}
+}
+
+// TestCollect: what nothing refers to goes, after a while; what is referred to, or was touched just now, stays.
+func TestCollect(t *testing.T) {
+	s, dsn := open(t)
+	ctx := context.Background()
+	project := must[int64](t)(s.CreateProject(ctx, "P"))
+	put := func(text string) string { return must[string](t)(s.PutBlob(ctx, []byte(text))) }
+	source, derived, preview, waiting, lost := put("source"), put("derived"), put("preview"), put("waiting"), put("lost")
+	if _, _, err := s.AddPart(ctx, store.Part{ProjectID: project, SourceSHA256: source, SourceID: source, DerivedSHA256: derived, PreviewSHA256: preview}); err != nil {
+		t.Fatal(err)
+	}
+	for _, f := range []store.ImportFile{{SHA256: waiting, State: "waiting"}, {SHA256: lost, State: "failed"}} {
+		f.ProjectID, f.Batch = project, strings.Repeat("0", 32)
+		must[int64](t)(s.AddImport(ctx, f))
+	}
+	if n, _, err := s.Collect(ctx, time.Hour); err != nil || n != 0 {
+		t.Errorf("%d collected at once, %v", n, err)
+	}
+	n, bytes, err := s.Collect(ctx, -time.Second)
+	if err != nil || n != 1 || bytes != 4 {
+		t.Errorf("%d values, %d bytes collected, %v", n, bytes, err)
+	}
+	if _, err := s.Blob(ctx, lost); !errors.Is(err, store.ErrNotFound) {
+		t.Errorf("still there: %v", err)
+	}
+	for _, id := range []string{source, derived, preview, waiting} {
+		if _, err := s.Blob(ctx, id); err != nil {
+			t.Error(err)
+		}
+	}
+	if size := must[int64](t)(s.Stored(ctx, project)); size != 27 {
+		t.Errorf("the project takes %d bytes", size)
+	}
+	// the rest of a transfer that broke off
+	db := must[*sql.DB](t)(sql.Open("mysql", dsn))
+	defer db.Close()
+	if _, err := db.Exec("INSERT INTO blobs VALUES (?,0,'half')", strings.Repeat("d", 64)); err != nil {
+		t.Fatal(err)
+	}
+	if err := s.CollectBroken(ctx); err != nil {
+		t.Fatal(err)
+	}
+	var left int
+	if err := db.QueryRow("SELECT COUNT(*) FROM blobs").Scan(&left); err != nil || left != 4 {
+		t.Errorf("%d pieces left, %v", left, err)
+	}
+}
+
+// TestClaim: one program at a time has a database.
+func TestClaim(t *testing.T) {
+	s, dsn := open(t)
+	other := must[*store.Store](t)(store.Open(context.Background(), dsn))
+	defer other.Close()
+	_, release, err := s.Claim(context.Background())
+	if err != nil {
+		t.Fatal(err)
+	}
+	if _, _, err := other.Claim(context.Background()); err == nil || !strings.Contains(err.Error(), "another Setfast serves") {
+		t.Errorf("a second claim: %v", err)
+	}
+	release()
+	_, release, err = other.Claim(context.Background())
+	if err != nil {
+		t.Fatal(err)
+	}
+	release()
 }
 
 // TestPrivateFaults starts the private server where it cannot work; each gives one clear sentence.

@@ -13,22 +13,31 @@ import (
 	"os/user"
 	"path/filepath"
 	"runtime"
+	"slices"
+	"strconv"
 	"strings"
 	"sync"
 	"syscall"
 	"time"
 )
 
-// Server is a running private database server.
+// Server is a running private database server. It is started again where it ends by itself; Done tells when that was in vain.
 type Server struct {
 	Socket string
-	cmd    *exec.Cmd
-	done   chan struct{}
-	once   sync.Once
-	short  string // folder of a socket that needed a shorter name
+
+	bin, dir, user string
+	lock           *os.File
+	short          string // folder of a socket that needed a shorter name
+
+	mu      sync.Mutex
+	cmd     *exec.Cmd
+	ended   chan struct{} // closed when the process at hand has ended
+	stopped bool
+	done    chan struct{}
+	once    sync.Once
 }
 
-// Start makes the data folder where it is missing, and runs the server on it.
+// Start takes the folder for this program alone, makes the data where it is missing, and runs the server on it.
 func Start(ctx context.Context, dir string) (*Server, error) {
 	dir, err := filepath.Abs(dir)
 	if err != nil {
@@ -38,14 +47,28 @@ func Start(ctx context.Context, dir string) (*Server, error) {
 	if err != nil {
 		return nil, err
 	}
-	if err := os.MkdirAll(dir, 0o700); err != nil {
-		return nil, fmt.Errorf("the data folder %s cannot be made: %w", dir, cause(err))
-	}
-	if err := writable(dir); err != nil {
+	lock, err := take(dir)
+	if err != nil {
 		return nil, err
 	}
+	s, err := start(ctx, bin, dir, lock)
+	if err != nil {
+		if s != nil && s.short != "" {
+			_ = os.RemoveAll(s.short)
+		}
+		lock.Close()
+		return nil, err
+	}
+	go s.watch()
+	return s, nil
+}
+
+func start(ctx context.Context, bin, dir string, lock *os.File) (*Server, error) {
 	me, err := user.Current()
 	if err != nil {
+		return nil, err
+	}
+	if err := awaitOrphan(ctx, dir); err != nil {
 		return nil, err
 	}
 	data := filepath.Join(dir, "data")
@@ -54,56 +77,186 @@ func Start(ctx context.Context, dir string) (*Server, error) {
 			return nil, err
 		}
 	}
-	s := &Server{Socket: filepath.Join(dir, "db.sock"), done: make(chan struct{})}
+	s := &Server{Socket: filepath.Join(dir, "db.sock"), bin: bin, dir: dir, user: me.Username, lock: lock, done: make(chan struct{})}
 	if len(s.Socket) > 100 { // names of sockets are short
 		if s.short, err = os.MkdirTemp("", "setfast-"); err != nil {
 			return nil, err
 		}
 		s.Socket = filepath.Join(s.short, "db.sock")
 	}
-	if c, err := net.Dial("unix", s.Socket); err == nil {
-		c.Close()
+	// others that may look in while this runs (backups) find the socket here
+	if err := os.WriteFile(filepath.Join(dir, "socket"), []byte(s.Socket), 0o600); err != nil {
+		return s, err
+	}
+	return s, s.run(ctx)
+}
+
+// Running gives the socket of the server that runs on a folder, if one does.
+func Running(dir string) (socket string, ok bool) {
+	b, err := os.ReadFile(filepath.Join(dir, "socket"))
+	if err != nil || !greets(string(b)) {
+		return "", false
+	}
+	return string(b), true
+}
+
+// take takes the folder: no other program runs a server on it, nor throws it away, until the lock is closed.
+func take(dir string) (*os.File, error) {
+	if err := os.MkdirAll(dir, 0o700); err != nil {
+		return nil, fmt.Errorf("the data folder %s cannot be made: %w", dir, cause(err))
+	}
+	if err := writable(dir); err != nil {
+		return nil, err
+	}
+	f, err := os.OpenFile(filepath.Join(dir, "lock"), os.O_CREATE|os.O_RDWR, 0o600)
+	if err != nil {
+		return nil, fmt.Errorf("the data folder %s cannot be written: %w", dir, cause(err))
+	}
+	if err := syscall.Flock(int(f.Fd()), syscall.LOCK_EX|syscall.LOCK_NB); err != nil {
+		f.Close()
 		return nil, fmt.Errorf("another Setfast uses the data in %s; stop it first", dir)
 	}
-	logFile := filepath.Join(dir, "mariadb.log")
+	return f, nil
+}
+
+// Reset throws the data of a folder away, unless a program uses it.
+func Reset(dir string) error {
+	if _, err := os.Stat(dir); errors.Is(err, os.ErrNotExist) {
+		return nil
+	}
+	lock, err := take(dir)
+	if err != nil {
+		return err
+	}
+	defer lock.Close()
+	if err := awaitOrphan(context.Background(), dir); err != nil {
+		return err
+	}
+	list, err := os.ReadDir(dir)
+	if err != nil {
+		return cause(err)
+	}
+	for _, e := range list {
+		if e.Name() == "lock" {
+			continue
+		}
+		if err := os.RemoveAll(filepath.Join(dir, e.Name())); err != nil {
+			return fmt.Errorf("the data in %s cannot be thrown away: %w", dir, cause(err))
+		}
+	}
+	return nil
+}
+
+// awaitOrphan waits for the server of a program that was killed: it ends by itself, but takes a moment.
+func awaitOrphan(ctx context.Context, dir string) error {
+	b, err := os.ReadFile(filepath.Join(dir, "mariadb.pid"))
+	if err != nil {
+		return nil
+	}
+	pid, err := strconv.Atoi(strings.TrimSpace(string(b)))
+	if err != nil || pid <= 1 {
+		return nil
+	}
+	ours := func() bool { // numbers are used again: it must be the server of this folder
+		line, err := os.ReadFile(fmt.Sprintf("/proc/%d/cmdline", pid))
+		return err == nil && bytes.Contains(line, []byte("--datadir="+filepath.Join(dir, "data")+"\x00"))
+	}
+	for wait := 0; ours(); wait++ {
+		switch wait {
+		case 40:
+			_ = syscall.Kill(pid, syscall.SIGTERM)
+		case 600:
+			_ = syscall.Kill(pid, syscall.SIGKILL)
+		case 700:
+			return fmt.Errorf("a database server (process %d) still runs on %s and does not end; end it first", pid, dir)
+		}
+		select {
+		case <-ctx.Done():
+			return ctx.Err()
+		case <-time.After(50 * time.Millisecond):
+		}
+	}
+	return nil
+}
+
+// run starts the process and waits until it answers.
+func (s *Server) run(ctx context.Context) error {
+	logFile := filepath.Join(s.dir, "mariadb.log")
 	_ = os.Remove(logFile)
-	s.cmd = exec.Command(bin, "--no-defaults", "--user="+me.Username, "--datadir="+data, "--socket="+s.Socket, "--skip-networking",
-		"--pid-file="+filepath.Join(dir, "mariadb.pid"), "--log-error="+logFile, "--innodb-buffer-pool-size=64M", "--innodb-log-file-size=64M",
+	cmd := exec.Command(s.bin, "--no-defaults", "--user="+s.user, "--datadir="+filepath.Join(s.dir, "data"), "--socket="+s.Socket, "--skip-networking",
+		"--pid-file="+filepath.Join(s.dir, "mariadb.pid"), "--log-error="+logFile, "--innodb-buffer-pool-size=64M", "--innodb-log-file-size=64M",
 		"--performance-schema=OFF", "--key-buffer-size=1M", "--max-connections=60", "--max-allowed-packet=64M", "--skip-log-bin",
 		"--character-set-server=utf8mb4", "--collation-server=utf8mb4_unicode_ci", "--tmpdir="+os.TempDir(), "--skip-name-resolve")
-	// the server ends when the thread that started it ends, so that thread must live as long as this program
-	s.cmd.SysProcAttr = &syscall.SysProcAttr{Pdeathsig: syscall.SIGTERM, Setpgid: true}
+	// the server ends when the thread that started it ends, so that thread must live as long as the server
+	cmd.SysProcAttr = &syscall.SysProcAttr{Pdeathsig: syscall.SIGTERM, Setpgid: true}
+	ended := make(chan struct{})
 	started := make(chan error, 1)
 	go func() {
 		runtime.LockOSThread()
-		err := s.cmd.Start()
+		err := cmd.Start()
 		started <- err
-		if err != nil {
-			return
+		if err == nil {
+			_ = cmd.Wait()
 		}
-		_ = s.cmd.Wait()
-		close(s.done)
-		select {}
+		close(ended)
 	}()
 	if err := <-started; err != nil {
-		return nil, fmt.Errorf("the database server cannot be started: %w", err)
+		return fmt.Errorf("the database server cannot be started: %w", err)
 	}
+	s.mu.Lock()
+	s.cmd, s.ended = cmd, ended
+	s.mu.Unlock()
 	deadline := time.Now().Add(60 * time.Second)
 	for {
 		if greets(s.Socket) {
-			return s, nil
+			return nil
 		}
 		select {
-		case <-s.done:
-			return nil, fmt.Errorf("the database server in %s did not start: %s (the whole is in %s)", dir, lastError(logFile), logFile)
+		case <-ended:
+			return fmt.Errorf("the database server in %s did not start: %s (the whole is in %s)", s.dir, lastError(logFile), logFile)
 		case <-ctx.Done():
-			s.Stop()
-			return nil, ctx.Err()
+			s.end()
+			return ctx.Err()
 		case <-time.After(30 * time.Millisecond):
 		}
 		if time.Now().After(deadline) {
-			s.Stop()
-			return nil, fmt.Errorf("the database server in %s does not answer after a minute; see %s", dir, logFile)
+			s.end()
+			return fmt.Errorf("the database server in %s does not answer after a minute; see %s", s.dir, logFile)
+		}
+	}
+}
+
+// How often the server is started again before it is given up: so many times in such a span.
+const (
+	mostRestarts = 5
+	restartSpan  = 5 * time.Minute
+)
+
+// watch starts the server again where it ends by itself.
+func (s *Server) watch() {
+	defer close(s.done)
+	var when []time.Time
+	for {
+		s.mu.Lock()
+		ended := s.ended
+		s.mu.Unlock()
+		<-ended
+		for {
+			s.mu.Lock()
+			stopped := s.stopped
+			s.mu.Unlock()
+			if stopped {
+				return
+			}
+			now := time.Now()
+			when = append(slices.DeleteFunc(when, func(t time.Time) bool { return now.Sub(t) > restartSpan }), now)
+			if len(when) > mostRestarts {
+				return
+			}
+			if s.run(context.Background()) == nil {
+				break
+			}
+			time.Sleep(time.Duration(len(when)) * 200 * time.Millisecond)
 		}
 	}
 }
@@ -120,23 +273,43 @@ func greets(socket string) bool {
 	return n == 5
 }
 
-// Done is closed when the server has ended, by whatever cause.
+// Done is closed when the server has ended for good: it was stopped, or would not stay up.
 func (s *Server) Done() <-chan struct{} { return s.done }
 
-// Stop ends the server and waits for it.
+// PID is the number of the server's process.
+func (s *Server) PID() int {
+	s.mu.Lock()
+	defer s.mu.Unlock()
+	return s.cmd.Process.Pid
+}
+
+// Stop ends the server, waits for it, and gives the folder free.
 func (s *Server) Stop() {
 	s.once.Do(func() {
-		_ = s.cmd.Process.Signal(syscall.SIGTERM)
-		select {
-		case <-s.done:
-		case <-time.After(20 * time.Second):
-			_ = s.cmd.Process.Kill()
-			<-s.done
-		}
+		s.mu.Lock()
+		s.stopped = true
+		s.mu.Unlock()
+		s.end()
+		<-s.done
 		if s.short != "" {
 			_ = os.RemoveAll(s.short)
 		}
+		s.lock.Close()
 	})
+}
+
+// end ends the process at hand.
+func (s *Server) end() {
+	s.mu.Lock()
+	cmd, ended := s.cmd, s.ended
+	s.mu.Unlock()
+	_ = cmd.Process.Signal(syscall.SIGTERM)
+	select {
+	case <-ended:
+	case <-time.After(20 * time.Second):
+		_ = cmd.Process.Kill()
+		<-ended
+	}
 }
 
 func initialise(ctx context.Context, data, username string) error {
