@@ -2,7 +2,7 @@ package app
 
 import (
 	"context"
-	"encoding/json"
+	"errors"
 	"fmt"
 	"math"
 	"slices"
@@ -15,22 +15,26 @@ import (
 	"setfast/core/part"
 	"setfast/core/seat"
 	"setfast/core/solve"
+	"setfast/store"
 )
 
 // Act is what a user does on the Bench. Do names it.
 type Act struct {
 	Do     string               `json:"do"`
-	Base   int64                `json:"base"` // the state it was done on
-	Name   string               `json:"name"` // of a component or a relation
+	Base   int64                `json:"base"`  // the state it was done on
+	Token  string               `json:"token"` // names the act, so that one sent twice is done once
+	Name   string               `json:"name"`  // of a component or a relation
 	To     string               `json:"to"`
-	Items  []string             `json:"items"` // keys of parts and assemblies to place
+	Number *string              `json:"number"` // of the assembly
+	Items  []string             `json:"items"`  // keys of parts and assemblies to place
 	Type   string               `json:"type"`
 	Put    string               `json:"put"` // reference
 	On     string               `json:"on"`
 	Sense  string               `json:"sense"`
 	Value  *float64             `json:"value"`
 	Text   string               `json:"text"` // a value written as an expression
-	Lo     *float64             `json:"lo"`
+	End    string               `json:"end"`  // which limit is set to value or text, or taken away: lo or hi
+	Lo     *float64             `json:"lo"`   // both limits at once
 	Hi     *float64             `json:"hi"`
 	Index  int                  `json:"index"`
 	Remedy int                  `json:"remedy"`
@@ -39,277 +43,218 @@ type Act struct {
 	Poses  map[string]edit.Pose `json:"poses"` // of parts that were pulled about
 }
 
-// Do carries an act out as one line of the log.
-func (a *App) Do(ctx context.Context, id int64, who string, act Act) (*Judged, error) {
-	j, err := a.Judge(ctx, id)
-	if err != nil {
-		return nil, err
+// check refuses what no act can mean.
+func (act *Act) check() error {
+	for what, x := range map[string]*float64{"the value": act.Value, "the lower limit": act.Lo, "the upper limit": act.Hi} {
+		if !sensible(x) {
+			return userErr("%s is no number that means anything here", what)
+		}
 	}
-	e, said, err := a.edit(ctx, j, act)
-	if err != nil {
-		return nil, err
+	var err error
+	if act.Text, err = Text("the value", act.Text, 500); err != nil {
+		return err
 	}
-	return a.Post(ctx, id, act.Base, who, said, e)
+	return checkToken(act.Token)
 }
 
-func yes(b bool) *bool { return &b }
+func checkToken(token string) error {
+	if len(token) > 40 || strings.ContainsFunc(token, func(r rune) bool { return r <= ' ' || r > '~' }) {
+		return userErr("a token is at most 40 plain letters and digits")
+	}
+	return nil
+}
 
 // edit turns an act into an edit and the words for it.
 func (a *App) edit(ctx context.Context, j *Judged, act Act) (edit.Edit, string, error) {
-	asm := j.Asm
-	none := edit.Edit{}
-	component := func() (*assembly.Component, error) {
-		if c := asm.Component(act.Name); c != nil {
-			return c, nil
-		}
-		return nil, userErr("there is no %q here any more", act.Name)
-	}
-	mate := func() (*assembly.Mate, error) {
-		if m := asm.Mate(act.Name); m != nil {
-			c := *m
-			return &c, nil
-		}
-		return nil, userErr("there is no relation %q here any more", act.Name)
-	}
-	change := func(m *assembly.Mate, said string) (edit.Edit, string, error) {
-		raw, err := json.Marshal(format.MateObject(m))
-		return edit.Edit{Op: "change", Mate: raw}, said, err
-	}
 	switch act.Do {
 	case "place":
 		return a.place(ctx, j, act)
+	case "relate":
+		return a.relate(ctx, j, act)
+	case "value", "turn", "limits", "suppress", "unrelate":
+		return relationEdit(j, act)
+	case "mean":
+		p, err := seat.Mean(ctx, j.Doc, j.Doc.Root, j.Result, act.Index)
+		if ctx.Err() != nil {
+			return nil, "", context.Cause(ctx)
+		}
+		if err != nil {
+			return nil, "", userErr("%s", err)
+		}
+		m := j.Result.Motions[act.Index]
+		return edit.NewPlan(p), "plan the " + m.Kind + " of " + strings.Join(m.Rides, ", "), nil
+	case "unplan":
+		return edit.Unplan{At: act.Index}, "withdraw a planned motion", nil
+	case "remedy":
+		return a.remedy(j, act)
+	case "park":
+		return park(j.Asm, act)
+	case "title":
+		return title(act)
+	case "held":
+		s := j.Doc.SettingsOf(j.Asm)
+		s.FastenersHeld = act.Flag
+		return edit.NewSettings(s), "change what the spin of fasteners counts as", nil
+	}
+	return componentEdit(j.Asm, act)
+}
+
+// componentEdit is an act on one component.
+func componentEdit(asm *assembly.Assembly, act Act) (edit.Edit, string, error) {
+	switch act.Do {
+	case "ground", "unground", "rename", "remove", "suppress part", "flexible":
+	default:
+		return nil, "", userErr("unknown act %q", act.Do)
+	}
+	if act.Do != "rename" && asm.Component(act.Name) == nil {
+		return nil, "", userErr("there is no %q here any more", act.Name)
+	}
+	switch act.Do {
 	case "ground":
-		c, err := component()
-		if err != nil {
-			return none, "", err
-		}
-		e := edit.Edit{Op: "ground", Name: c.Name, On: yes(true)}
+		e := edit.Ground{Name: act.Name, On: true}
 		if act.To == "origin" {
-			move := edit.Edit{Op: "move", Poses: map[string]edit.Pose{c.Name: edit.PoseOf(geom.Home)}}
-			return edit.Edit{Op: "batch", Edits: []edit.Edit{move, e}}, "ground " + c.Name + " on the origin", nil
+			move := edit.Move{Poses: map[string]edit.Pose{act.Name: edit.PoseOf(geom.Home)}}
+			return edit.Batch{Edits: []edit.Edit{move, e}}, "ground " + act.Name + " on the origin", nil
 		}
-		return e, "ground " + c.Name + " where it stands", nil
+		return e, "ground " + act.Name + " where it stands", nil
 	case "unground":
-		c, err := component()
-		if err != nil {
-			return none, "", err
-		}
-		return edit.Edit{Op: "ground", Name: c.Name, On: yes(false)}, "unground " + c.Name, nil
+		return edit.Ground{Name: act.Name}, "unground " + act.Name, nil
 	case "rename":
-		to := strings.TrimSpace(act.To)
-		if to == "" {
-			return none, "", userErr("a name must not be empty")
-		}
-		return edit.Edit{Op: "rename", Name: act.Name, To: to}, "rename " + act.Name + " to " + to, nil
+		to, err := Name("a name", act.To)
+		return edit.Rename{Name: act.Name, To: to}, "rename " + act.Name + " to " + to, err
 	case "remove":
-		return edit.Edit{Op: "remove", Name: act.Name}, "remove " + act.Name, nil
-	case "suppress part":
-		word := "suppress "
-		if !act.Flag {
-			word = "bring back "
-		}
-		return edit.Edit{Op: "suppress", Name: act.Name, On: yes(act.Flag)}, word + act.Name, nil
+		return edit.Remove{Name: act.Name}, "remove " + act.Name, nil
 	case "flexible":
 		word := " moves in itself"
 		if !act.Flag {
 			word = " is rigid"
 		}
-		return edit.Edit{Op: "flex", Name: act.Name, On: yes(act.Flag)}, act.Name + word, nil
-	case "relate":
-		return a.relate(j, act)
-	case "value":
-		m, err := mate()
-		if err != nil {
-			return none, "", err
-		}
-		if act.Text != "" { // worked out when the relation is read again
-			zero := 0.0
-			field := "value"
-			if m.Type == "rim" {
-				field, m.Gap = "gap", &zero
-			} else {
-				m.Value = &zero
-			}
-			m.Text = map[string]string{field: act.Text}
-			return change(m, fmt.Sprintf("set %s to %s", m.ID, act.Text))
-		}
-		if act.Value == nil {
-			return none, "", userErr("a number is needed")
-		}
-		m.Text = nil // a number takes the place of what was written
-		if m.Type == "rim" {
-			m.Gap = act.Value
-		} else {
-			m.Value = act.Value
-		}
-		return change(m, fmt.Sprintf("set %s to %s", m.ID, part.Number(*act.Value)))
-	case "turn":
-		m, err := mate()
-		if err != nil {
-			return none, "", err
-		}
-		m.Sense = "opposed"
-		if j.Result.Mates[m.ID].Sense == "opposed" {
-			m.Sense = "same"
-		}
-		return change(m, "turn the alignment of "+m.ID)
-	case "limits":
-		m, err := mate()
-		if err != nil {
-			return none, "", err
-		}
-		of := act.Type
-		m.Limits, m.Text = map[string]assembly.Range{}, nil
-		for k, v := range asm.Mate(m.ID).Limits {
-			m.Limits[k] = v
-		}
-		if act.Lo == nil && act.Hi == nil {
-			delete(m.Limits, of)
-		} else {
-			m.Limits[of] = assembly.Range{Lo: act.Lo, Hi: act.Hi}
-		}
-		return change(m, "set the limits of "+m.ID)
-	case "suppress":
-		m, err := mate()
-		if err != nil {
-			return none, "", err
-		}
-		m.Suppressed = act.Flag
-		word := "suppress "
-		if !act.Flag {
-			word = "bring back "
-		}
-		return change(m, word+m.ID)
-	case "unrelate":
-		return edit.Edit{Op: "unrelate", Name: act.Name}, "delete " + act.Name, nil
-	case "mean":
-		p, err := seat.Mean(j.Doc, j.Doc.Root, j.Result, act.Index)
-		if err != nil {
-			return none, "", userErr("%s", err)
-		}
-		raw, err := json.Marshal(format.PlannedObject(p))
-		return edit.Edit{Op: "plan", Planned: raw}, "plan the " + j.Result.Motions[act.Index].Kind + " of " + strings.Join(j.Result.Motions[act.Index].Rides, ", "), err
-	case "unplan":
-		i := act.Index
-		return edit.Edit{Op: "unplan", At: &i}, "withdraw a planned motion", nil
-	case "remedy":
-		return a.remedy(j, act)
-	case "park":
-		return a.park(asm, act)
-	case "title":
-		return edit.Edit{Op: "title", Name: strings.TrimSpace(act.Name), To: strings.TrimSpace(act.To)}, "name the assembly " + act.To, nil
-	case "held":
-		s := j.Doc.SettingsOf(asm)
-		s.FastenersHeld = act.Flag
-		return edit.Edit{Op: "settings", Settings: &s}, "change what the spin of fasteners counts as", nil
+		return edit.Flex{Name: act.Name, On: act.Flag}, act.Name + word, nil
 	}
-	return none, "", userErr("unknown act %q", act.Do)
+	return edit.Suppress{Name: act.Name, On: act.Flag}, suppressWord(act.Flag) + act.Name, nil
+}
+
+func suppressWord(on bool) string {
+	if on {
+		return "suppress "
+	}
+	return "bring back "
+}
+
+// title changes what the assembly is called; the number stays where only a name is given, and the name where only a number is.
+func title(act Act) (edit.Edit, string, error) {
+	var e edit.Title
+	said := "number the assembly "
+	if act.Number != nil {
+		n, err := Text("the number", *act.Number, MostNumber)
+		if err != nil {
+			return nil, "", err
+		}
+		e.Number = &n
+		said += n
+	}
+	if act.Number == nil || act.To != "" {
+		n, err := Name("the assembly's name", act.To)
+		if err != nil {
+			return nil, "", err
+		}
+		e.Name = &n
+		said = "name the assembly " + n
+	}
+	return e, said, nil
 }
 
 // place puts parts and assemblies beside what is there, spread out; the first of all is grounded on the origin.
 func (a *App) place(ctx context.Context, j *Judged, act Act) (edit.Edit, string, error) {
 	if len(act.Items) == 0 {
-		return edit.Edit{}, "", userErr("choose something to place")
+		return nil, "", userErr("choose something to place")
 	}
 	if len(act.Items) > 500 {
-		return edit.Edit{}, "", userErr("place at most 500 at once")
+		return nil, "", userErr("place at most 500 at once")
 	}
+	x := &extents{app: a, known: map[string]*seat.Box{}}
 	var there, arrive []seat.Box
 	for _, c := range j.Asm.Components {
-		if b, err := a.extent(ctx, c.Part, c.Assembly); err == nil {
+		b, err := x.of(ctx, c.Part+c.Assembly)
+		if err != nil {
+			return nil, "", err
+		}
+		if b != nil {
 			there = append(there, b.Around(c.Pose))
 		}
 	}
 	var names []string
 	taken := map[string]bool{}
-	var e edit.Edit
-	e.Op = "batch"
+	var places []edit.Place
+	calls := map[string]string{}
 	for _, key := range act.Items {
-		id, isPart, err := KeyID(key)
-		if err != nil {
-			return e, "", userErr("%s", err)
-		}
-		k := &edit.Component{}
-		var want string
-		if isPart {
-			row, err := a.Store.Part(ctx, id)
-			if err != nil {
-				return e, "", userErr("that part is no longer on the Shelf")
+		want, ok := calls[key]
+		if !ok {
+			var err error
+			if want, err = a.placeable(ctx, j.of.state.Project, key); err != nil {
+				return nil, "", err
 			}
-			k.Part, want = key, row.Name
+			calls[key] = want
+		}
+		k := edit.Component{Name: FreeName(j.Asm, want, taken)}
+		if key[0] == 'p' {
+			k.Part = key
 		} else {
-			row, err := a.Store.Assembly(ctx, id)
-			if err != nil {
-				return e, "", userErr("that assembly is no longer there")
-			}
-			k.Assembly, want = key, row.Name
+			k.Assembly = key
 		}
-		k.Name = FreeName(j.Asm, want, taken)
 		taken[k.Name] = true
-		b, err := a.extent(ctx, k.Part, k.Assembly)
+		b, err := x.of(ctx, key)
 		if err != nil {
-			return e, "", err
+			return nil, "", err
 		}
-		arrive = append(arrive, b)
+		if b == nil {
+			b = &seat.Box{}
+		}
+		arrive = append(arrive, *b)
 		names = append(names, k.Name)
-		e.Edits = append(e.Edits, edit.Edit{Op: "place", Component: k})
-	}
-	first := len(j.Asm.Components) == 0
-	if first { // the first stays on the origin, the rest are spread beside it
-		e.Edits[0].Component.Grounded = true
-		e.Edits[0].Component.Pose = edit.PoseOf(geom.Home)
-		there = append(there, arrive[0])
+		places = append(places, edit.Place{Component: k})
 	}
 	skip := 0
-	if first {
+	if len(j.Asm.Components) == 0 { // the first stays on the origin, the rest are spread beside it
+		places[0].Component.Grounded = true
+		places[0].Component.Pose = edit.PoseOf(geom.Home)
+		there = append(there, arrive[0])
 		skip = 1
 	}
 	for i, p := range seat.Spread(there, arrive[skip:]) {
-		e.Edits[i+skip].Component.Pose = edit.PoseOf(p)
+		places[i+skip].Component.Pose = edit.PoseOf(p)
+	}
+	var e edit.Batch
+	for _, p := range places {
+		e.Edits = append(e.Edits, p)
 	}
 	return e, "place " + strings.Join(names, ", "), nil
 }
 
-// extent is the box of a part or an assembly in its own frame.
-func (a *App) extent(ctx context.Context, partKey, asmKey string) (seat.Box, error) {
-	if partKey != "" {
-		id, _, err := KeyID(partKey)
-		if err != nil {
-			return seat.Box{}, err
-		}
+// placeable sees that a key names something on the Shelf of the same project, and tells what it is called.
+func (a *App) placeable(ctx context.Context, project int64, key string) (name string, err error) {
+	id, isPart, err := KeyID(key)
+	if err != nil {
+		return "", userErr("%s", err)
+	}
+	if isPart {
 		row, err := a.Store.Part(ctx, id)
-		if err != nil {
-			return seat.Box{}, err
+		if err == nil && (row.ProjectID != project || row.Off) {
+			err = store.ErrNotFound
 		}
-		d, _, err := a.Derived(ctx, row.DerivedSHA256)
-		if err != nil {
-			return seat.Box{}, err
+		if errors.Is(err, store.ErrNotFound) {
+			return "", userErr("that part is no longer on the Shelf")
 		}
-		lo, hi, _ := d.Extent()
-		return seat.Box{Low: lo, High: hi}, nil
+		return row.Name, err
 	}
-	id, _, err := KeyID(asmKey)
-	if err != nil {
-		return seat.Box{}, err
+	row, err := a.Store.Assembly(ctx, id)
+	if err == nil && (row.ProjectID != project || row.Off) {
+		err = store.ErrNotFound
 	}
-	st, _, err := a.Store.State(ctx, id)
-	if err != nil {
-		return seat.Box{}, err
+	if errors.Is(err, store.ErrNotFound) {
+		return "", userErr("that assembly is no longer there")
 	}
-	var box seat.Box
-	for i, c := range st.Components {
-		b, err := a.extent(ctx, c.Part, c.Assembly)
-		if err != nil {
-			return box, err
-		}
-		b = b.Around(c.Pose)
-		if i == 0 {
-			box = b
-		} else {
-			box = box.Join(b)
-		}
-	}
-	return box, nil
+	return row.Name, err
 }
 
 // stems are what new relations are called, with a number behind.
@@ -317,17 +262,17 @@ var stems = map[string]string{"coincident": "on", "concentric": "axis", "rim": "
 	"perpendicular": "square", "fastened": "fixed", "tangent": "rest", "hold_spin": "spin", "revolute": "turn", "prismatic": "slide", "cylindrical": "turn and slide"}
 
 // relate posts a new relation. The side it holds by now is written down, so that it never flips later.
-func (a *App) relate(j *Judged, act Act) (edit.Edit, string, error) {
+func (a *App) relate(ctx context.Context, j *Judged, act Act) (edit.Edit, string, error) {
 	put, err := format.Ref(act.Put)
 	if err != nil {
-		return edit.Edit{}, "", userErr("%s", err)
+		return nil, "", userErr("%s", err)
 	}
 	on, err := format.Ref(act.On)
 	if err != nil {
-		return edit.Edit{}, "", userErr("%s", err)
+		return nil, "", userErr("%s", err)
 	}
 	if !slices.Contains(solve.Types(), act.Type) {
-		return edit.Edit{}, "", userErr("unknown relation %q", act.Type)
+		return nil, "", userErr("unknown relation %q", act.Type)
 	}
 	stem := stems[act.Type]
 	if stem == "" {
@@ -336,7 +281,7 @@ func (a *App) relate(j *Judged, act Act) (edit.Edit, string, error) {
 	m := &assembly.Mate{ID: FreeID(j.Asm, stem), Type: act.Type, A: on, B: put, Sense: act.Sense}
 	if act.Type == "distance" || act.Type == "angle" {
 		if act.Value == nil {
-			return edit.Edit{}, "", userErr("%s needs a value", act.Type)
+			return nil, "", userErr("%s needs a value", act.Type)
 		}
 		m.Value = act.Value
 	}
@@ -348,30 +293,20 @@ func (a *App) relate(j *Judged, act Act) (edit.Edit, string, error) {
 		m.Limits = map[string]assembly.Range{of: {Lo: act.Lo, Hi: act.Hi}}
 	}
 	if m.Sense == "" && m.Value == nil {
-		o, err := seat.Try(j.Doc, j.Doc.Root, m)
+		o, err := seat.Try(ctx, j.Doc, j.Doc.Root, m)
+		if ctx.Err() != nil {
+			return nil, "", context.Cause(ctx)
+		}
 		if err != nil {
-			return edit.Edit{}, "", userErr("%s", plainFault(err))
+			return nil, "", userErr("%s", plainFault(err))
 		}
 		m.Sense = o.Sense
 	}
-	raw, err := json.Marshal(format.MateObject(m))
-	if err != nil {
-		return edit.Edit{}, "", err
-	}
-	e := edit.Edit{Op: "relate", Mate: raw}
+	var e edit.Edit = edit.NewRelate(m)
 	if act.Mean && solve.IsJoint(act.Type) {
-		p, err := json.Marshal(format.PlannedObject(assembly.Planned{Joint: m.ID}))
-		if err != nil {
-			return e, "", err
-		}
-		e = edit.Edit{Op: "batch", Edits: []edit.Edit{e, {Op: "plan", Planned: p}}}
+		e = edit.Batch{Edits: []edit.Edit{e, edit.NewPlan(assembly.Planned{Joint: m.ID})}}
 	}
-	return e, fmt.Sprintf("%s: %s on %s", m.ID, a.refWords(j, put), a.refWords(j, on)), nil
-}
-
-// refWords names a picked feature for people.
-func (a *App) refWords(j *Judged, r assembly.Ref) string {
-	return RefWords(j.Doc, j.Asm, r)
+	return e, fmt.Sprintf("%s: %s on %s", m.ID, RefWords(j.Doc, j.Asm, put), RefWords(j.Doc, j.Asm, on)), nil
 }
 
 // RefWords names a feature by what it is and whose it is.
@@ -399,34 +334,23 @@ func RefWords(doc *assembly.Document, asm *assembly.Assembly, r assembly.Ref) st
 // remedy applies one of the changes that would settle a conflict.
 func (a *App) remedy(j *Judged, act Act) (edit.Edit, string, error) {
 	if act.Index < 0 || act.Index >= len(j.Result.Odds) || act.Remedy < 0 || act.Remedy >= len(j.Result.Odds[act.Index].Remedies) {
-		return edit.Edit{}, "", userErr("that finding is settled already")
+		return nil, "", userErr("that finding is settled already")
 	}
 	r := j.Result.Odds[act.Index].Remedies[act.Remedy]
 	switch r.Kind {
 	case "suppress":
-		return a.edit(context.Background(), j, Act{Do: "suppress", Name: r.Mate, Flag: true})
+		return relationEdit(j, Act{Do: "suppress", Name: r.Mate, Flag: true})
 	case "set":
-		return a.edit(context.Background(), j, Act{Do: "value", Name: r.Mate, Value: r.Value})
+		return relationEdit(j, Act{Do: "value", Name: r.Mate, Value: r.Value})
 	case "turn":
-		return a.edit(context.Background(), j, Act{Do: "turn", Name: r.Mate})
+		return relationEdit(j, Act{Do: "turn", Name: r.Mate})
 	case "unground":
-		return a.edit(context.Background(), j, Act{Do: "unground", Name: r.Component})
+		return componentEdit(j.Asm, Act{Do: "unground", Name: r.Component})
 	case "free":
-		m := j.Asm.Mate(r.Mate)
-		if m == nil {
-			return edit.Edit{}, "", userErr("that relation is gone")
-		}
-		c := *m
-		c.At = map[string]float64{}
-		for k, v := range m.At {
-			if k != r.Coordinate {
-				c.At[k] = v
-			}
-		}
-		raw, err := json.Marshal(format.MateObject(&c))
-		return edit.Edit{Op: "change", Mate: raw}, "free " + r.Coordinate + " of " + r.Mate, err
+		e, err := edit.NewSet(r.Mate, "at."+r.Coordinate, nil)
+		return e, "free " + r.Coordinate + " of " + r.Mate, err
 	}
-	return edit.Edit{}, "", userErr("this remedy cannot be applied here")
+	return nil, "", userErr("this remedy cannot be applied here")
 }
 
 // Offers tries the relations that two picked features allow.
@@ -443,7 +367,7 @@ func (a *App) Offers(ctx context.Context, id int64, put, on, sense string) ([]se
 	if err != nil {
 		return nil, userErr("%s", err)
 	}
-	out, err := seat.Offers(j.Doc, j.Doc.Root, p, o, sense)
+	out, err := seat.Offers(ctx, j.Doc, j.Doc.Root, p, o, sense)
 	if err != nil {
 		return nil, userErr("%s", plainFault(err))
 	}
@@ -464,7 +388,7 @@ func (a *App) TryValue(ctx context.Context, id int64, act Act) (*seat.Offer, err
 	if err != nil {
 		return nil, userErr("%s", err)
 	}
-	o, err := seat.Try(j.Doc, j.Doc.Root, &assembly.Mate{ID: "\x00offer", Type: act.Type, A: on, B: put, Sense: act.Sense, Value: act.Value})
+	o, err := seat.Try(ctx, j.Doc, j.Doc.Root, &assembly.Mate{ID: "\x00offer", Type: act.Type, A: on, B: put, Sense: act.Sense, Value: act.Value})
 	if err != nil {
 		return nil, userErr("%s", plainFault(err))
 	}
@@ -473,7 +397,7 @@ func (a *App) TryValue(ctx context.Context, id int64, act Act) (*seat.Offer, err
 
 // Export gives an assembly and what it uses as a document.
 func (a *App) Export(ctx context.Context, id int64) ([]byte, error) {
-	doc, _, err := a.Document(ctx, id, nil)
+	doc, _, err := a.Document(ctx, id)
 	if err != nil {
 		return nil, err
 	}
@@ -500,7 +424,7 @@ func (a *App) Export(ctx context.Context, id int64) ([]byte, error) {
 
 // Bare is the assembly as a document that solves by itself, for the core in the browser.
 func (a *App) Bare(ctx context.Context, id int64) ([]byte, error) {
-	doc, _, err := a.Document(ctx, id, nil)
+	doc, _, err := a.Document(ctx, id)
 	if err != nil {
 		return nil, err
 	}
@@ -508,22 +432,22 @@ func (a *App) Bare(ctx context.Context, id int64) ([]byte, error) {
 }
 
 // park keeps parts where they were pulled to.
-func (a *App) park(asm *assembly.Assembly, act Act) (edit.Edit, string, error) {
+func park(asm *assembly.Assembly, act Act) (edit.Edit, string, error) {
 	if len(act.Poses) == 0 {
-		return edit.Edit{}, "", userErr("nothing was moved")
+		return nil, "", userErr("nothing was moved")
 	}
-	e := edit.Edit{Op: "move", Poses: map[string]edit.Pose{}}
+	e := edit.Move{Poses: map[string]edit.Pose{}}
 	for name, p := range act.Poses {
 		c := asm.Component(name)
 		if c == nil {
-			return e, "", userErr("there is no %q here any more", name)
+			return nil, "", userErr("there is no %q here any more", name)
 		}
 		if c.Grounded {
 			continue
 		}
 		for _, x := range append(p.Origin[:], p.Quaternion[:]...) {
 			if math.IsNaN(x) || math.Abs(x) > 1e7 {
-				return e, "", userErr("%s was not moved to a place in space", name)
+				return nil, "", userErr("%s was not moved to a place in space", name)
 			}
 		}
 		e.Poses[name] = p

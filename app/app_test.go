@@ -66,12 +66,13 @@ func judge(t *testing.T, name string) *app.Judged {
 func do(t *testing.T, name string, act app.Act) *app.Judged {
 	t.Helper()
 	act.Base = judge(t, name).Seq
-	j, err := a.Do(context.Background(), by[name], "test", act)
+	p, err := a.Do(context.Background(), by[name], "test", act)
 	if err != nil {
 		t.Fatal(err)
 	}
+	j := p.Judged
 	t.Cleanup(func() {
-		if _, _, err := a.Undo(context.Background(), by[name], judge(t, name).Seq, "test"); err != nil {
+		if _, err := a.Undo(context.Background(), by[name], judge(t, name).Seq, "test", ""); err != nil {
 			t.Error(err)
 		}
 	})
@@ -196,7 +197,7 @@ func TestActs(t *testing.T) {
 		"relation \"gone\"":   {Do: "value", Name: "gone"},
 		"names neither":       {Do: "place", Items: []string{"x1"}},
 		"at most 500":         {Do: "place", Items: make([]string, 501)},
-		"no component \"x\"":  {Do: "remove", Name: "x"},
+		"no \"x\" here":       {Do: "remove", Name: "x"},
 		"reference":           {Do: "relate", Type: "concentric", Put: "nonsense", On: "also"},
 		"inside itself":       {Do: "place", Items: []string{app.AssemblyKey(by[hinge])}},
 		"no longer there":     {Do: "place", Items: []string{"a999999"}},
@@ -240,7 +241,7 @@ func TestExports(t *testing.T) {
 			if err != nil {
 				t.Fatalf("%s: %v", name, err)
 			}
-			rep, err := account.Check(d, nil)
+			rep, err := account.Check(context.Background(), d, nil)
 			if err != nil {
 				t.Fatalf("%s: %v", name, err)
 			}
@@ -278,7 +279,7 @@ func TestFlexibleUse(t *testing.T) {
 	if err != nil {
 		t.Fatal(err)
 	}
-	id, err := a.Store.CreateAssembly(ctx, ps[0].ID, "Opener", "")
+	id, err := a.Store.CreateAssembly(ctx, store.Assembly{ProjectID: ps[0].ID, Name: "Opener"})
 	if err != nil {
 		t.Fatal(err)
 	}

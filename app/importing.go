@@ -1,124 +1,23 @@
 package app
 
 import (
-	"archive/zip"
-	"bytes"
 	"context"
-	"crypto/rand"
+	"crypto/sha256"
 	"encoding/hex"
 	"errors"
 	"fmt"
-	"io"
+	"maps"
 	"os"
 	"path"
 	"path/filepath"
 	"regexp"
+	"slices"
 	"strings"
+	"time"
 
 	"setfast/kernel"
 	"setfast/store"
 )
-
-// Bounds on what is handed in.
-const (
-	MaxUpload   = 500 << 20
-	maxZipFiles = 2000
-	maxZipBytes = 1 << 30
-)
-
-// Incoming is a file handed in.
-type Incoming struct {
-	Name string
-	Data []byte
-}
-
-// Stage keeps files handed in together, zip bundles unpacked, and tells which will be read and which are left over.
-func (a *App) Stage(ctx context.Context, project int64, files []Incoming) (string, []store.ImportFile, error) {
-	var raw [16]byte
-	if _, err := rand.Read(raw[:]); err != nil {
-		return "", nil, err
-	}
-	batch := hex.EncodeToString(raw[:])
-	add := func(name string, data []byte, state, message string) error {
-		sha := strings.Repeat("0", 64)
-		if state == "waiting" {
-			var err error
-			if sha, err = a.Store.PutBlob(ctx, data); err != nil {
-				return err
-			}
-		}
-		_, err := a.Store.AddImport(ctx, store.ImportFile{ProjectID: project, Batch: batch, Name: name, SHA256: sha, Size: int64(len(data)), State: state, Message: message})
-		return err
-	}
-	one := func(name string, data []byte) error {
-		if kernel.Format(name) == "" {
-			return add(name, nil, "left over", "not a STEP or IGES file")
-		}
-		if len(data) == 0 {
-			return add(name, nil, "failed", "it is empty")
-		}
-		return add(name, data, "waiting", "")
-	}
-	for _, f := range files {
-		if strings.EqualFold(path.Ext(f.Name), ".zip") {
-			if err := unzip(f, one, func(name, why string) error { return add(name, nil, "failed", why) }); err != nil {
-				return "", nil, err
-			}
-			continue
-		}
-		if err := one(f.Name, f.Data); err != nil {
-			return "", nil, err
-		}
-	}
-	list, err := a.Store.Imports(ctx, batch)
-	return batch, list, err
-}
-
-// unzip hands on the files of a bundle; its folders, and what systems leave in bundles, are passed over.
-func unzip(f Incoming, one func(string, []byte) error, failed func(name, why string) error) error {
-	z, err := zip.NewReader(bytes.NewReader(f.Data), int64(len(f.Data)))
-	if err != nil {
-		return failed(f.Name, "it is not a zip bundle, or is damaged")
-	}
-	if len(z.File) > maxZipFiles {
-		return failed(f.Name, fmt.Sprintf("it holds more than %d files", maxZipFiles))
-	}
-	left := int64(maxZipBytes)
-	for _, e := range z.File {
-		base := path.Base(strings.ReplaceAll(e.Name, `\`, "/"))
-		if e.FileInfo().IsDir() || strings.HasPrefix(base, ".") || strings.Contains(e.Name, "__MACOSX") {
-			continue
-		}
-		if kernel.Format(base) == "" {
-			if err := one(base, nil); err != nil {
-				return err
-			}
-			continue
-		}
-		r, err := e.Open()
-		if err != nil {
-			if err := failed(base, "it cannot be unpacked"); err != nil {
-				return err
-			}
-			continue
-		}
-		data, err := io.ReadAll(io.LimitReader(r, left+1))
-		r.Close()
-		left -= int64(len(data))
-		if left < 0 {
-			return failed(base, "the bundle unpacks to more than can be taken")
-		}
-		if err != nil {
-			err = failed(base, "it is damaged inside the bundle")
-		} else {
-			err = one(base, data)
-		}
-		if err != nil {
-			return err
-		}
-	}
-	return nil
-}
 
 // Imported is how reading one file went.
 type Imported struct {
@@ -129,43 +28,58 @@ type Imported struct {
 	Built   []string // assemblies made of the file's product tree
 }
 
-// ReadStaged reads one staged file into the project.
-func (a *App) ReadStaged(ctx context.Context, batch string, id int64) (*Imported, error) {
-	files, err := a.Store.Imports(ctx, batch)
-	if err != nil {
-		return nil, err
-	}
-	var f *store.ImportFile
-	for i := range files {
-		if files[i].ID == id {
-			f = &files[i]
+// ReadStaged reads one file that was handed in, or waits where it is being read already; it tells how that went.
+func (a *App) ReadStaged(ctx context.Context, project, id int64) (store.ImportFile, error) {
+	for {
+		f, err := a.Store.ImportOf(ctx, project, id)
+		if err != nil || f.State != "waiting" && f.State != "with" && f.State != "reading" {
+			return f, err
+		}
+		ok, err := a.Store.ClaimImport(ctx, id)
+		if err != nil {
+			return f, err
+		}
+		if ok {
+			got, err := a.readClaimed(ctx, f)
+			if err != nil {
+				return f, err
+			}
+			return got.File, nil
+		}
+		select {
+		case <-ctx.Done():
+			return f, context.Cause(ctx)
+		case <-time.After(50 * time.Millisecond):
 		}
 	}
-	if f == nil {
-		return nil, store.ErrNotFound
-	}
-	out := &Imported{File: *f}
-	if f.State != "waiting" {
-		return out, nil
-	}
-	err = a.read(ctx, *f, files, out)
+}
+
+// readClaimed reads a file and notes how it went.
+func (a *App) readClaimed(ctx context.Context, f store.ImportFile) (*Imported, error) {
+	out := &Imported{File: f}
+	err := a.read(ctx, f, out)
 	out.File.State, out.File.Message = "done", ""
-	if err != nil {
-		var fe *kernel.FileError
-		var ue *UserError
-		switch {
-		case errors.As(err, &fe):
-			out.File.Message = fe.Why
-		case errors.As(err, &ue):
-			out.File.Message = ue.Msg
-		default:
-			return nil, err
-		}
-		out.File.State = "failed"
-	} else {
+	var fe *kernel.FileError
+	var ue *UserError
+	switch {
+	case err == nil:
 		out.File.Message = importWords(out)
+	case errors.Is(err, errCancelled):
+		return out, nil
+	case errors.As(err, &fe):
+		out.File.State, out.File.Message = "failed", fe.Why
+	case errors.As(err, &ue):
+		out.File.State, out.File.Message = "failed", ue.Msg
+	case ctx.Err() != nil:
+		return nil, err // it is read again at the next start
+	default:
+		a.Log.Error("a file could not be read in", "file", f.Name, "error", err)
+		out.File.State, out.File.Message = "failed", "it could not be kept; try again"
+		if isFull(err) || errors.Is(err, store.ErrFull) {
+			out.File.Message = "the disk is full"
+		}
 	}
-	return out, a.Store.SetImport(ctx, id, out.File.State, out.File.Message)
+	return out, a.Store.SetImport(ctx, out.File)
 }
 
 func importWords(i *Imported) string {
@@ -185,58 +99,37 @@ func importWords(i *Imported) string {
 	return strings.Join(w, " · ")
 }
 
-func plural(n int, one, many string) string {
-	if n == 1 {
-		return "1 " + one
-	}
-	return fmt.Sprintf("%d %s", n, many)
-}
-
-func (a *App) read(ctx context.Context, f store.ImportFile, all []store.ImportFile, out *Imported) error {
+// read reads one file into the project, with those of its batch that it refers to. Done again it adds nothing twice.
+func (a *App) read(ctx context.Context, f store.ImportFile, out *Imported) error {
 	if a.Kernel == nil {
 		return userErr("shapes cannot be read: the shape kernel is not built")
 	}
-	dir, err := os.MkdirTemp("", "setfast-import-")
+	batch, err := a.Store.Imports(ctx, f.Batch)
 	if err != nil {
 		return err
 	}
-	defer os.RemoveAll(dir)
-	put := func(x store.ImportFile) (string, error) {
-		data, err := a.Store.Blob(ctx, x.SHA256)
-		if err != nil {
-			return "", err
-		}
-		p := filepath.Join(dir, safeName(x.Name))
-		return p, os.WriteFile(p, data, 0o600)
-	}
-	main, err := put(f)
-	if err != nil {
-		return err
-	}
-	var companions []string
-	if refs, err := kernel.ExternalRefs(main); err == nil && len(refs) > 0 {
-		for _, x := range all {
-			for _, r := range refs {
-				if strings.EqualFold(x.Name, r) && x.ID != f.ID && kernel.Format(x.Name) != "" && x.Size > 0 {
-					p, err := put(x)
-					if err != nil {
-						return err
-					}
-					companions = append(companions, p)
-				}
-			}
+	byName := map[string]string{}
+	for _, x := range batch {
+		if k := strings.ToLower(x.Name); x.Size > 0 && x.ID != f.ID && byName[k] == "" {
+			byName[k] = x.SHA256
 		}
 	}
-	im, err := a.Kernel.Read(ctx, main, companions...)
+	src, im, err := a.readSource(ctx, f.Name, f.SHA256, func(name string) string { return byName[strings.ToLower(path.Base(name))] })
 	if err != nil {
 		return err
 	}
 	out.Missing = im.Missing
-	var keys []string
+	if len(im.Parts) == 0 {
+		return userErr("it holds no shapes of its own; it refers to %s", strings.Join(im.Missing, ", "))
+	}
+	if err := a.Store.SetCompanions(ctx, src.id, src.companions); err != nil {
+		return err
+	}
 	have, err := a.Store.Parts(ctx, f.ProjectID)
 	if err != nil {
 		return err
 	}
+	var keys []string
 	for i, p := range im.Parts {
 		name := p.Name
 		if name == "" {
@@ -245,7 +138,7 @@ func (a *App) read(ctx context.Context, f store.ImportFile, all []store.ImportFi
 				name = fmt.Sprintf("%s %d", name, i+1)
 			}
 		}
-		row := store.Part{ProjectID: f.ProjectID, Name: clip(name, 180), SourceName: clip(f.Name, 380), SourceSHA256: f.SHA256, SourceIndex: i, Tint: len(have) + i}
+		row := store.Part{ProjectID: f.ProjectID, Name: clip(name, MostName), SourceName: clip(f.Name, mostFileNames), SourceSHA256: f.SHA256, SourceID: src.id, SourceIndex: i, Tint: len(have) + i}
 		if err := a.derive(ctx, p, &row); err != nil {
 			return err
 		}
@@ -253,21 +146,79 @@ func (a *App) read(ctx context.Context, f store.ImportFile, all []store.ImportFi
 		if err != nil {
 			return err
 		}
-		keys = append(keys, PartKey(row.ID))
+		keys = append(keys, row.Key())
 		if fresh {
 			out.New = append(out.New, row)
 		} else {
 			out.Known = append(out.Known, row)
 		}
 	}
-	if len(im.Parts) == 0 {
-		return userErr("it holds no shapes of its own; it refers to %s", strings.Join(im.Missing, ", "))
-	}
-	if len(out.New) == 0 {
-		return nil // the whole file was here before, and its assemblies with it
-	}
-	out.Built, err = a.buildTree(ctx, f.ProjectID, im, keys, f.Name)
+	t := &tree{app: a, project: f.ProjectID, im: im, parts: keys, file: f.Name, source: src.id, fresh: len(out.New) > 0}
+	out.Built, err = t.build(ctx)
 	return err
+}
+
+// source is a file with all it refers to.
+type source struct {
+	id         string            // names the files together: the file's own SHA-256 where it refers to no other
+	companions map[string]string // name as it is called → SHA-256
+}
+
+// readSource reads a kept file and those it refers to; sha finds the content of a name.
+func (a *App) readSource(ctx context.Context, name, main string, sha func(name string) string) (source, *kernel.Import, error) {
+	src := source{id: main, companions: map[string]string{}}
+	dir, err := kernel.WorkFolder("import")
+	if err != nil {
+		return src, nil, full(err)
+	}
+	defer os.RemoveAll(dir)
+	put := func(id, as string) (string, error) {
+		to, err := os.OpenFile(filepath.Join(dir, as), os.O_CREATE|os.O_WRONLY|os.O_EXCL, 0o600)
+		if err != nil {
+			return "", err
+		}
+		err = a.Store.BlobTo(ctx, id, to)
+		if e := to.Close(); err == nil {
+			err = e
+		}
+		return to.Name(), err
+	}
+	file, err := put(main, safeName(name))
+	if err != nil {
+		return src, nil, err
+	}
+	var companions map[string]string
+	if kernel.Format(name) == "step" {
+		at := map[string]string{main: file}
+		var broken error
+		companions, err = kernel.Companions(file, func(called string) string {
+			id := sha(called)
+			if id == "" || broken != nil {
+				return ""
+			}
+			if at[id] == "" {
+				at[id], broken = put(id, id+path.Ext(called))
+			}
+			src.companions[called] = id
+			return at[id]
+		})
+		if broken != nil {
+			return src, nil, broken
+		}
+		if err != nil {
+			return src, nil, &kernel.FileError{Name: name, Why: err.Error()}
+		}
+	}
+	if len(companions) > 0 {
+		h := sha256.New()
+		fmt.Fprintln(h, main)
+		for _, called := range slices.Sorted(maps.Keys(companions)) {
+			fmt.Fprintln(h, src.companions[called], called)
+		}
+		src.id = hex.EncodeToString(h.Sum(nil))
+	}
+	im, err := a.Kernel.Read(ctx, file, companions)
+	return src, im, err
 }
 
 // derive keeps what is worked out from a part's shape.
@@ -288,38 +239,43 @@ func (a *App) derive(ctx context.Context, p *kernel.Part, row *store.Part) error
 	return err
 }
 
-// Refresh derives a part again where older code derived it.
-func (a *App) Refresh(ctx context.Context, project int64) error {
-	rows, err := a.Store.Parts(ctx, project)
+// Refresh derives parts again where older code derived them, each file read once with those it refers to. A part that cannot be
+// stays as it is; how many there are is told.
+func (a *App) Refresh(ctx context.Context) (done, failed int, err error) {
+	rows, err := a.Store.Outdated(ctx, kernel.Version)
 	if err != nil || a.Kernel == nil {
-		return err
+		return 0, 0, err
 	}
+	read := map[string]*kernel.Import{}
 	for _, r := range rows {
-		if r.DerivedVersion == kernel.Version {
+		im, ok := read[r.SourceID]
+		if !ok {
+			clear(read) // parts of one file come one after another
+			companions, err := a.Store.Companions(ctx, r.SourceID)
+			if err != nil {
+				return done, failed, err
+			}
+			if _, im, err = a.readSource(ctx, r.SourceName, r.SourceSHA256, func(name string) string { return companions[name] }); err != nil {
+				a.Log.Warn("a part could not be read again", "part", r.Name, "file", r.SourceName, "error", err)
+			}
+			if ctx.Err() != nil {
+				return done, failed, context.Cause(ctx)
+			}
+			read[r.SourceID] = im
+		}
+		if im == nil || r.SourceIndex >= len(im.Parts) {
+			failed++
 			continue
 		}
-		dir, err := os.MkdirTemp("", "setfast-import-")
+		if err = a.derive(ctx, im.Parts[r.SourceIndex], &r); err == nil {
+			err = a.Store.SetDerived(ctx, r)
+		}
 		if err != nil {
-			return err
+			return done, failed, fmt.Errorf("part %q: %w", r.Name, err)
 		}
-		data, err := a.Store.Blob(ctx, r.SourceSHA256)
-		if err == nil {
-			p := filepath.Join(dir, safeName(r.SourceName))
-			if err = os.WriteFile(p, data, 0o600); err == nil {
-				var im *kernel.Import
-				if im, err = a.Kernel.Read(ctx, p); err == nil && r.SourceIndex < len(im.Parts) {
-					if err = a.derive(ctx, im.Parts[r.SourceIndex], &r); err == nil {
-						err = a.Store.SetDerived(ctx, r.ID, r.DerivedVersion, r.DerivedSHA256, r.PreviewSHA256)
-					}
-				}
-			}
-		}
-		os.RemoveAll(dir)
-		if err != nil {
-			return fmt.Errorf("part %q: %w", r.Name, err)
-		}
+		done++
 	}
-	return nil
+	return done, failed, nil
 }
 
 // The quiet palette that parts are drawn in.

@@ -2,10 +2,12 @@ package demo
 
 import (
 	"context"
+	"errors"
 	"fmt"
 	"math"
 	"os"
 	"path/filepath"
+	"slices"
 	"strings"
 
 	"setfast/app"
@@ -13,6 +15,7 @@ import (
 	"setfast/core/geom"
 	"setfast/core/part"
 	"setfast/kernel"
+	"setfast/store"
 )
 
 // Name is the sample project's name.
@@ -52,32 +55,43 @@ func Load(ctx context.Context, a *app.App, say func(string)) error {
 	}
 	var in []app.Incoming
 	for _, n := range names {
-		data, err := os.ReadFile(filepath.Join(dir, n))
+		f, err := os.Open(filepath.Join(dir, n))
 		if err != nil {
 			return err
 		}
-		in = append(in, app.Incoming{Name: n, Data: data})
+		defer f.Close()
+		in = append(in, app.Incoming{Name: n, From: f})
 	}
-	batch, files, err := a.Stage(ctx, project, in)
+	_, files, err := a.Stage(ctx, project, app.Files(in...))
 	if err != nil {
 		return err
 	}
 	b := &builder{ctx: ctx, app: a, project: project, key: map[string]string{}}
-	for i, f := range files {
+	for _, f := range files {
 		say("importing " + f.Name)
-		got, err := a.ReadStaged(ctx, batch, f.ID)
+		got, err := a.ReadStaged(ctx, project, f.ID)
 		if err != nil {
 			return err
 		}
-		if got.File.State != "done" || len(got.New) != 1 {
-			return fmt.Errorf("sample part %s: %s", f.Name, got.File.Message)
+		if got.State != "done" {
+			return fmt.Errorf("sample part %s: %s", f.Name, got.Message)
 		}
-		p, r := got.New[0], recipes[i]
+	}
+	parts, err := a.Store.Parts(ctx, project)
+	if err != nil {
+		return err
+	}
+	for _, p := range parts {
+		i := slices.Index(names, p.SourceName)
+		if i < 0 {
+			return fmt.Errorf("sample part %s came out of nowhere", p.Name)
+		}
+		r := recipes[i]
 		p.Number, p.Material, p.Density, p.Fastener = r.number, r.material, r.density, r.fastener
 		if err := a.Store.UpdatePart(ctx, p); err != nil {
 			return err
 		}
-		b.key[r.name] = app.PartKey(p.ID)
+		b.key[r.name] = p.Key()
 	}
 	for _, f := range []func(){b.stand, b.crank, b.hinge, b.cover} {
 		if f(); b.err != nil {
@@ -103,7 +117,7 @@ func (b *builder) begin(name, number string) {
 	if b.err != nil {
 		return
 	}
-	b.asm, b.err = b.app.Store.CreateAssembly(b.ctx, b.project, name, number)
+	b.asm, b.err = b.app.Store.CreateAssembly(b.ctx, store.Assembly{ProjectID: b.project, Name: name, Number: number})
 	b.key[name] = app.AssemblyKey(b.asm)
 	b.seq = 0
 }
@@ -113,11 +127,15 @@ func (b *builder) do(a app.Act) {
 		return
 	}
 	a.Base = b.seq
-	if b.j, b.err = b.app.Do(b.ctx, b.asm, "demo", a); b.err != nil {
-		b.err = fmt.Errorf("%s %s: %w", a.Do, a.Type, b.err)
+	p, err := b.app.Do(b.ctx, b.asm, "demo", a)
+	if err == nil && p.Judged == nil {
+		err = errors.New("its account could not be taken")
+	}
+	if err != nil {
+		b.err = fmt.Errorf("%s %s: %w", a.Do, a.Type, err)
 		return
 	}
-	b.seq = b.j.Seq
+	b.j, b.seq = p.Judged, p.Seq
 }
 
 func (b *builder) place(names ...string) {
