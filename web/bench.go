@@ -4,9 +4,13 @@ import (
 	"bytes"
 	"encoding/json"
 	"fmt"
+	"io"
+	"math"
 	"net/http"
 	"strconv"
 	"strings"
+	"time"
+	"unicode/utf8"
 
 	"github.com/labstack/echo/v5"
 
@@ -34,11 +38,11 @@ func (s *Server) bench(c *echo.Context, n int64) error {
 	}
 	var others []store.Assembly
 	for _, o := range as {
-		if o.ID != n {
+		if o.ID != n && !o.Off {
 			others = append(others, o)
 		}
 	}
-	parts, err := s.partViews(c, a.ProjectID)
+	parts, _, err := s.partViews(ctx, a.ProjectID)
 	if err != nil {
 		return err
 	}
@@ -58,6 +62,7 @@ type (
 		Kind                             string
 		Sub, Flexible                    bool   // a subassembly; one that moves in itself
 		Inner                            bool   // a component that a flexible use brought along
+		Missing                          string // why it is left out of the account
 		Word                             string // beside the figures
 	}
 	mateView struct {
@@ -100,14 +105,26 @@ type (
 		Unplan        []string
 		FastenersHeld bool
 		Empty         bool
-		Undo, Redo    string
+		Gaps          []app.Gap // but those of components of this assembly, which are told on their lines
 		Moving        int
 	}
 )
 
 func (s *Server) view(j *app.Judged) accountView {
 	r := j.Result
-	v := accountView{R: r, Verdict: j.Report.Verdict, Empty: len(j.Asm.Components) == 0, FastenersHeld: j.Doc.SettingsOf(j.Asm).FastenersHeld}
+	v := accountView{R: r, Verdict: j.Verdict(), Empty: len(j.Asm.Components) == 0, FastenersHeld: j.Doc.SettingsOf(j.Asm).FastenersHeld}
+	missing := map[string]string{}
+	for _, g := range j.Gaps {
+		if g.Assembly == j.Doc.Root && g.Component != "" {
+			missing[g.Component] = g.Why
+		}
+		if g.Assembly != j.Doc.Root {
+			if a := j.Doc.Assemblies[g.Assembly]; a != nil {
+				g.Why += ", in " + a.Name
+			}
+		}
+		v.Gaps = append(v.Gaps, g)
+	}
 	if r.Verdict != j.Report.Verdict {
 		for _, k := range j.Doc.Order[1:] {
 			if b := j.Report.Assemblies[k]; b != nil && b.Verdict == j.Report.Verdict {
@@ -219,7 +236,10 @@ func (s *Server) view(j *app.Judged) accountView {
 		p := r.At(c.Name)
 		lv := lineView{Number: i + 1, Name: c.Name, Before: l.Before, After: p.Left, Slides: p.Slides, Turns: p.Turns,
 			Grounded: c.Grounded, Suppressed: c.Suppressed, Mates: byLine[i], Odds: oddLine[i], Idle: idle[c.Name]}
+		lv.Missing = missing[c.Name]
 		switch {
+		case lv.Missing != "":
+			lv.Sits = "missing"
 		case c.Suppressed:
 			lv.Sits = "suppressed"
 		case c.Grounded:
@@ -235,6 +255,8 @@ func (s *Server) view(j *app.Judged) accountView {
 			lv.Free = true
 		}
 		switch {
+		case lv.Missing != "":
+			lv.Class, lv.Before, lv.After = "at-odds", 0, 0
 		case c.Suppressed:
 			lv.Class = "idle"
 		case lv.Odds:
@@ -250,6 +272,9 @@ func (s *Server) view(j *app.Judged) accountView {
 			lv.Class = "idle"
 		}
 		lv.Word = map[string]string{"at-odds": "at odds", "loose": "loose", "planned": "planned"}[lv.Class]
+		if lv.Missing != "" {
+			lv.Word = "missing"
+		}
 		switch {
 		case c.Suppressed || lv.After == 0:
 		case lv.Idle > 0 && lv.Word == "":
@@ -268,7 +293,7 @@ func (s *Server) view(j *app.Judged) accountView {
 			}
 		}
 		v.Lines = append(v.Lines, lv)
-		if c.Flexible && !c.Suppressed {
+		if c.Flexible && !c.Suppressed && lv.Missing == "" {
 			v.Lines = append(v.Lines, s.partsOf(r, c.Name, loose, planned, idle)...)
 		}
 	}
@@ -355,6 +380,9 @@ func (s *Server) mateView(j *app.Judged, id string) mateView {
 			g = *m.Gap
 		}
 		mv.HasValue, mv.Value, mv.Unit = true, part.Number(g), "mm gap"
+		if t := m.Text["gap"]; t != "" {
+			mv.Value = t
+		}
 	}
 	if mv.Joint && m.Type != "spherical" && m.Type != "universal" && m.Type != "planar" {
 		mv.Of, mv.Unit = "angle", "°"
@@ -362,18 +390,24 @@ func (s *Server) mateView(j *app.Judged, id string) mateView {
 			mv.Of, mv.Unit = "slide", "mm"
 		}
 		if l, ok := m.Limits[mv.Of]; ok {
-			if l.Lo != nil {
-				mv.Lo = part.Number(*l.Lo)
-			}
-			if l.Hi != nil {
-				mv.Hi = part.Number(*l.Hi)
-			}
+			mv.Lo, mv.Hi = limitText(m, mv.Of, 0, l.Lo), limitText(m, mv.Of, 1, l.Hi)
 		}
 	}
 	if note.LeftOut {
 		mv.Miss = missWords(note.Miss.MM, note.Miss.Deg)
 	}
 	return mv
+}
+
+// limitText shows a limit as it was written.
+func limitText(m *assembly.Mate, of string, end int, x *float64) string {
+	if t := m.Text[fmt.Sprintf("limits.%s.%d", of, end)]; t != "" && x != nil {
+		return t
+	}
+	if x == nil {
+		return ""
+	}
+	return part.Number(*x)
 }
 
 func missWords(mm, deg float64) string {
@@ -480,34 +514,59 @@ type (
 		Account    string                 `json:"account"` // the ledger as HTML
 		Balance    string                 `json:"balance"`
 		Said       string                 `json:"said,omitempty"`
+		Note       string                 `json:"note,omitempty"`
 	}
 )
 
-func (s *Server) stateOf(c *echo.Context, j *app.Judged, said string) error {
-	h, err := s.app.Store.History(c.Request().Context(), j.ID)
-	if err != nil {
-		return err
+// answer tells of a line that was added. It is there, so that whatever goes wrong from here on is no error: then the page is told
+// to ask for the state again.
+func (s *Server) answer(c *echo.Context, p *app.Posted, said string) error {
+	if p.Judged != nil {
+		out, err := s.stateSafely(p.Judged, said)
+		if err == nil {
+			return c.JSON(http.StatusOK, out)
+		}
+		s.log.Error("a new state could not be shown at once", "path", c.Request().URL.Path, "error", err)
 	}
+	return c.JSON(http.StatusOK, map[string]any{"seq": p.Seq, "said": said, "later": true})
+}
+
+func (s *Server) stateSafely(j *app.Judged, said string) (out *stateJSON, err error) {
+	defer func() {
+		if r := recover(); r != nil {
+			err = fmt.Errorf("panic: %v", r)
+		}
+	}()
+	return s.stateOf(j, said)
+}
+
+func (s *Server) stateOf(j *app.Judged, said string) (*stateJSON, error) {
 	v := s.view(j)
-	out := stateJSON{Seq: j.Seq, Motions: j.Result.Motions, Odds: j.Result.Odds, Groups: j.Result.Groups, Verdict: j.Report.Verdict, Said: said,
-		Components: []componentJSON{}, Mates: []mateJSON{}}
-	if n := len(h.Undo); n > 0 {
-		out.Undo = h.Undo[n-1].Said
+	out := &stateJSON{Seq: j.Seq, Motions: j.Result.Motions, Odds: j.Result.Odds, Groups: j.Result.Groups, Verdict: j.Verdict(), Said: said,
+		Undo: j.Undo.Said, Redo: j.Redo.Said, Components: []componentJSON{}, Mates: []mateJSON{}}
+	missing := map[string]bool{}
+	for _, l := range v.Lines {
+		missing[l.Name] = l.Missing != ""
 	}
-	if n := len(h.Redo); n > 0 {
-		out.Redo = h.Redo[n-1].Said
-	}
+	d := &drawing{Server: s, j: j}
 	for _, k := range j.Asm.Components {
 		p := j.Result.At(k.Name)
-		cj := componentJSON{Name: k.Name, Part: k.Part, Assembly: k.Assembly, Pose: p.Pose, Grounded: k.Grounded, Hidden: k.Suppressed, Left: p.Left, Slides: p.Slides, Turns: p.Turns}
+		cj := componentJSON{Name: k.Name, Part: k.Part, Assembly: k.Assembly, Pose: p.Pose, Grounded: k.Grounded, Hidden: k.Suppressed || missing[k.Name], Left: p.Left, Slides: p.Slides, Turns: p.Turns}
 		still := account.PoseJSON{Quaternion: [4]float64{1, 0, 0, 0}}
-		if k.Flexible && !k.Suppressed {
+		switch {
+		case cj.Hidden:
+			cj.Shapes = []shapeJSON{}
+		case k.Flexible:
 			if b := j.Doc.Assemblies[k.Assembly].Base(); b != nil {
 				cj.Base = b.Name
 			}
-			cj.Shapes = s.moving(j, j.Result, k.Name+"/", "", k.Assembly, app.Inverse(p.Pose))
-		} else {
-			cj.Shapes = s.shapes(j, k.Part, k.Assembly, "", still)
+			d.out = []shapeJSON{}
+			d.moving(j.Result, k.Name+"/", "", k.Assembly, app.Inverse(p.Pose))
+			cj.Shapes = d.out
+		default:
+			d.out = []shapeJSON{}
+			d.shapes(k.Part, k.Assembly, "", still)
+			cj.Shapes = d.out
 		}
 		out.Components = append(out.Components, cj)
 	}
@@ -519,48 +578,60 @@ func (s *Server) stateOf(c *echo.Context, j *app.Judged, said string) error {
 		}
 		out.Mates = append(out.Mates, mj)
 	}
-	v.Undo, v.Redo = out.Undo, out.Redo
+	if d.drawn > mostDrawn {
+		out.Note = fmt.Sprintf("There is more here than can be drawn; the first %d parts are shown.", mostDrawn)
+	}
+	var err error
 	if out.Account, err = s.fragment("account", v); err != nil {
-		return err
+		return nil, err
 	}
-	if out.Balance, err = s.fragment("balance", v); err != nil {
-		return err
-	}
-	return c.JSON(http.StatusOK, out)
+	out.Balance, err = s.fragment("balance", v)
+	return out, err
+}
+
+// mostDrawn is how many uses of parts are drawn on one stage.
+const mostDrawn = 50_000
+
+// drawing lists what is drawn of an assembly, all levels unfolded.
+type drawing struct {
+	*Server
+	j     *app.Judged
+	out   []shapeJSON
+	drawn int
 }
 
 // shapes lists what is drawn for a component: one shape for a part, all of them for a subassembly.
-func (s *Server) shapes(j *app.Judged, partKey, asmKey, path string, at account.PoseJSON) []shapeJSON {
+func (d *drawing) shapes(partKey, asmKey, path string, at account.PoseJSON) {
 	if partKey != "" {
-		row := j.Parts[partKey]
-		return []shapeJSON{{path, row.DerivedSHA256, app.Tint(row), at}}
+		if d.drawn++; d.drawn <= mostDrawn {
+			row := d.j.Parts[partKey]
+			d.out = append(d.out, shapeJSON{path, row.DerivedSHA256, app.Tint(row), at})
+		}
+		return
 	}
-	r := j.Report.Assemblies[asmKey]
-	if r == nil {
-		return nil
+	if r := d.j.Report.Assemblies[asmKey]; r != nil {
+		d.inside(r, "", path, asmKey, at, nil)
 	}
-	return s.inside(j, r, "", path, asmKey, at, nil)
 }
 
 // moving lists what is drawn of a flexible use, whose components stand in the report r under names that begin with prefix; within
 // brings poses of that report to those of what is drawn.
-func (s *Server) moving(j *app.Judged, r *account.Result, prefix, path, asmKey string, within account.PoseJSON) []shapeJSON {
-	own := j.Report.Assemblies[asmKey]
+func (d *drawing) moving(r *account.Result, prefix, path, asmKey string, within account.PoseJSON) {
+	own := d.j.Report.Assemblies[asmKey]
 	if own == nil {
-		return nil
+		return
 	}
 	use := app.Compose(within, r.At(strings.TrimSuffix(prefix, "/")).Pose)
-	return s.inside(j, r, prefix, path, asmKey, within, func(k *assembly.Component) (account.PoseJSON, bool) {
+	d.inside(r, prefix, path, asmKey, within, func(k *assembly.Component) (account.PoseJSON, bool) {
 		return app.Compose(use, own.Components[k.Name].Pose), k.Grounded
 	})
 }
 
 // inside draws an assembly's components where the report r says they are, under names that begin with prefix; fixed, where given,
 // knows better of some.
-func (s *Server) inside(j *app.Judged, r *account.Result, prefix, path, asmKey string, at account.PoseJSON, fixed func(*assembly.Component) (account.PoseJSON, bool)) []shapeJSON {
-	out := []shapeJSON{}
-	for _, k := range j.Doc.Assemblies[asmKey].Components {
-		if k.Suppressed {
+func (d *drawing) inside(r *account.Result, prefix, path, asmKey string, at account.PoseJSON, fixed func(*assembly.Component) (account.PoseJSON, bool)) {
+	for _, k := range d.j.Doc.Assemblies[asmKey].Components {
+		if k.Suppressed || d.drawn > mostDrawn {
 			continue
 		}
 		p := app.Compose(at, r.At(prefix+k.Name).Pose)
@@ -570,12 +641,11 @@ func (s *Server) inside(j *app.Judged, r *account.Result, prefix, path, asmKey s
 			}
 		}
 		if k.Flexible {
-			out = append(out, s.moving(j, r, prefix+k.Name+"/", path+k.Name+"/", k.Assembly, at)...)
+			d.moving(r, prefix+k.Name+"/", path+k.Name+"/", k.Assembly, at)
 			continue
 		}
-		out = append(out, s.shapes(j, k.Part, k.Assembly, path+k.Name+"/", p)...)
+		d.shapes(k.Part, k.Assembly, path+k.Name+"/", p)
 	}
-	return out
 }
 
 func (s *Server) fragment(name string, data any) (string, error) {
@@ -599,17 +669,63 @@ func (s *Server) state(c *echo.Context, n int64) error {
 	if err != nil {
 		return err
 	}
-	return s.stateOf(c, j, "")
+	out, err := s.stateOf(j, "")
+	if err != nil {
+		return err
+	}
+	return c.JSON(http.StatusOK, out)
+}
+
+// logLines gives lines of the log, the latest first: those before a line, so many at most.
+func (s *Server) logLines(c *echo.Context, n int64) error {
+	before, most := int64(math.MaxInt64), 100
+	if v := c.QueryParam("before"); v != "" {
+		k, err := strconv.ParseInt(v, 10, 64)
+		if err != nil {
+			return refuse("before is the number of a line")
+		}
+		before = k
+	}
+	if _, err := s.app.Store.Assembly(c.Request().Context(), n); err != nil {
+		return err
+	}
+	list, err := s.app.Store.Log(c.Request().Context(), n, before, most)
+	if err != nil {
+		return err
+	}
+	type lineJSON struct {
+		Seq    int64     `json:"seq"`
+		Kind   string    `json:"kind"`
+		Target int64     `json:"target,omitempty"`
+		At     time.Time `json:"at"`
+		Who    string    `json:"who"`
+		Said   string    `json:"said"`
+	}
+	out := []lineJSON{}
+	for _, e := range list {
+		out = append(out, lineJSON(e))
+	}
+	return c.JSON(http.StatusOK, out)
 }
 
 // who is the name written beside an edit until there are accounts of people.
 const who = "designer"
 
 func decode(c *echo.Context, v any) error {
-	d := json.NewDecoder(http.MaxBytesReader(c.Response(), c.Request().Body, 4<<20))
+	data, err := io.ReadAll(http.MaxBytesReader(c.Response(), c.Request().Body, 4<<20))
+	if err != nil {
+		return refuse("this request is too large, or the transfer broke off")
+	}
+	if !utf8.Valid(data) {
+		return refuse("this request is not written in UTF-8")
+	}
+	d := json.NewDecoder(bytes.NewReader(data))
 	d.DisallowUnknownFields()
 	if err := d.Decode(v); err != nil {
 		return refuse("this request cannot be read")
+	}
+	if _, err := d.Token(); err != io.EOF {
+		return refuse("this request cannot be read: something follows its end")
 	}
 	return nil
 }
@@ -619,11 +735,11 @@ func (s *Server) do(c *echo.Context, n int64) error {
 	if err := decode(c, &act); err != nil {
 		return err
 	}
-	j, err := s.app.Do(c.Request().Context(), n, who, act)
+	p, err := s.app.Do(c.Request().Context(), n, who, act)
 	if err != nil {
 		return err
 	}
-	return s.stateOf(c, j, "")
+	return s.answer(c, p, "")
 }
 
 func (s *Server) undo(c *echo.Context, n int64) error { return s.back(c, n, true) }
@@ -631,7 +747,8 @@ func (s *Server) redo(c *echo.Context, n int64) error { return s.back(c, n, fals
 
 func (s *Server) back(c *echo.Context, n int64, undo bool) error {
 	var in struct {
-		Base int64 `json:"base"`
+		Base  int64  `json:"base"`
+		Token string `json:"token"`
 	}
 	if err := decode(c, &in); err != nil {
 		return err
@@ -640,11 +757,11 @@ func (s *Server) back(c *echo.Context, n int64, undo bool) error {
 	if undo {
 		f, word = s.app.Undo, "Taken back: "
 	}
-	j, said, err := f(c.Request().Context(), n, in.Base, who)
+	p, err := f(c.Request().Context(), n, in.Base, who, in.Token)
 	if err != nil {
 		return err
 	}
-	return s.stateOf(c, j, word+said)
+	return s.answer(c, p, word+p.Said)
 }
 
 func (s *Server) offers(c *echo.Context, n int64) error {

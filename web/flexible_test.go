@@ -6,6 +6,8 @@ import (
 	"math"
 	"testing"
 
+	"setfast/app"
+	"setfast/store"
 	"setfast/web/drive"
 )
 
@@ -13,9 +15,9 @@ import (
 func opener(t *testing.T, name string) *walker {
 	t.Helper()
 	w, project, _ := sample(t, false)
-	id, err := theApp.Store.CreateAssembly(context.Background(), project, name, "")
+	id, err := theApp.Store.CreateAssembly(context.Background(), store.Assembly{ProjectID: project, Name: name})
 	w.ok(err)
-	t.Cleanup(func() { _ = theApp.Store.DeleteAssembly(context.Background(), id) })
+	t.Cleanup(func() { _ = theApp.Store.TakeOff(context.Background(), app.AssemblyKey(id)) })
 	w.ok(w.Go(fmt.Sprint(address, "/a/", id)))
 	return w
 }

@@ -21,7 +21,11 @@ var funcs = template.FuncMap{
 	"volume": volume,
 	"agree":  agree,
 	"plus":   func(a, b int) int { return a + b },
+	"off":    func(name, kind, path string, id int64) offView { return offView{name, kind, fmt.Sprint(path, id)} },
 }
+
+// offView is something taken off the Shelf.
+type offView struct{ Name, Kind, Path string }
 
 // agree says how exactly relations that repeat each other must agree.
 func agree(t account.Tolerance) string {

@@ -32,12 +32,21 @@ var staticFiles embed.FS
 // evaluated code to browsers and has a word of its own.
 const policy = "default-src 'none'; script-src 'self' 'wasm-unsafe-eval'; worker-src 'self'; style-src 'self'; img-src 'self' blob: data:; font-src 'self'; connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'"
 
+// Options say how the interface is served.
+type Options struct {
+	Log   *slog.Logger
+	Hosts []string // names it answers to besides those of loopback, such as setfast.example:8443
+}
+
 // Server serves the interface.
 type Server struct {
-	app  *app.App
-	echo *echo.Echo
-	tpl  *template.Template
-	log  *slog.Logger
+	app        *app.App
+	echo       *echo.Echo
+	tpl        *template.Template
+	log        *slog.Logger
+	hosts      hosts
+	configured []string
+	handler    http.Handler
 }
 
 type renderer struct{ t *template.Template }
@@ -47,13 +56,20 @@ func (r renderer) Render(_ *echo.Context, w io.Writer, name string, data any) er
 }
 
 // New makes the server's handlers.
-func New(a *app.App, log *slog.Logger) (*Server, error) {
-	t, err := template.New("").Funcs(funcs).ParseFS(templateFiles, "templates/*.html")
+func New(a *app.App, o Options) (*Server, error) {
+	if o.Log == nil {
+		o.Log = slog.New(slog.DiscardHandler)
+	}
+	known, err := newHosts(o.Hosts)
+	if err != nil {
+		return nil, err
+	}
+	t, err := template.New("").Funcs(funcs).Funcs(template.FuncMap{"lowOnRoom": a.LowOnRoom}).ParseFS(templateFiles, "templates/*.html")
 	if err != nil {
 		return nil, err
 	}
 	e := echo.New()
-	s := &Server{app: a, echo: e, tpl: t, log: log}
+	s := &Server{app: a, echo: e, tpl: t, log: o.Log, hosts: known, configured: o.Hosts}
 	e.Renderer = renderer{t}
 	e.HTTPErrorHandler = s.fault
 	e.Use(middleware.Recover(), s.headers)
@@ -63,22 +79,35 @@ func New(a *app.App, log *slog.Logger) (*Server, error) {
 		return nil, err
 	}
 	e.StaticFS("/static", st)
+	s.routes()
+	s.handler, err = s.guard(e)
+	return s, err
+}
 
+func (s *Server) routes() {
+	e := s.echo
 	e.GET("/", s.projects)
 	e.POST("/projects", s.createProject)
 	e.GET("/p/:project", on("project", s.shelf))
 	e.POST("/p/:project/name", on("project", s.renameProject))
 	e.POST("/p/:project/imports", on("project", s.stage))
-	e.POST("/imports/:batch/:file", on("file", s.readStaged))
+	e.GET("/p/:project/imports", on("project", s.unfinished))
+	e.GET("/p/:project/imports/:batch", on("project", s.progress))
+	e.DELETE("/p/:project/imports/file/:file", on("project", s.cancelImport))
 	e.GET("/p/:project/parts", on("project", s.partList))
 	e.POST("/parts/:part", on("part", s.updatePart))
-	e.DELETE("/parts/:part", on("part", s.deletePart))
+	e.DELETE("/parts/:part", on("part", s.takeOff(app.PartKey)))
+	e.POST("/parts/:part/back", on("part", s.putBack(app.PartKey)))
+	e.DELETE("/parts/:part/good", on("part", s.throwAway(app.PartKey)))
 	e.POST("/p/:project/assemblies", on("project", s.createAssembly))
-	e.DELETE("/a/:asm", on("asm", s.deleteAssembly))
+	e.DELETE("/a/:asm", on("asm", s.takeOff(app.AssemblyKey)))
+	e.POST("/a/:asm/back", on("asm", s.putBack(app.AssemblyKey)))
+	e.DELETE("/a/:asm/good", on("asm", s.throwAway(app.AssemblyKey)))
 	e.GET("/shape/:sha", s.shape)
 	e.GET("/preview/:sha", s.preview)
 	e.GET("/a/:asm", on("asm", s.bench))
 	e.GET("/a/:asm/state", on("asm", s.state))
+	e.GET("/a/:asm/log", on("asm", s.logLines))
 	e.POST("/a/:asm/do", on("asm", s.do))
 	e.POST("/a/:asm/undo", on("asm", s.undo))
 	e.POST("/a/:asm/redo", on("asm", s.redo))
@@ -87,23 +116,29 @@ func New(a *app.App, log *slog.Logger) (*Server, error) {
 	e.GET("/a/:asm/swing/:k", on("asm", s.swing))
 	e.GET("/a/:asm/export", on("asm", s.export))
 	e.GET("/a/:asm/bare", on("asm", s.bare))
-	e.GET("/healthz", func(c *echo.Context) error {
-		if err := a.Store.Ping(c.Request().Context()); err != nil {
-			return echo.NewHTTPError(http.StatusServiceUnavailable, "the database does not answer")
-		}
-		return c.String(http.StatusOK, "ok")
-	})
-	return s, nil
+	e.GET("/healthz", s.healthz)
 }
 
-// Handler is the whole interface; requests that other sites make a browser send are refused.
-func (s *Server) Handler() http.Handler {
-	return http.NewCrossOriginProtection().Handler(s.echo)
+// healthz says whether the server can do its work. It waits for nobody.
+func (s *Server) healthz(c *echo.Context) error {
+	ctx, cancel := context.WithTimeout(c.Request().Context(), 2*time.Second)
+	defer cancel()
+	if err := s.app.Store.Ping(ctx); err != nil {
+		return store.ErrAway
+	}
+	if low := s.app.LowOnRoom(); low != "" {
+		return c.String(http.StatusOK, "ok\n"+low)
+	}
+	return c.String(http.StatusOK, "ok")
 }
+
+// Handler is the whole interface; requests that other sites make a browser send are refused, and those to other names.
+func (s *Server) Handler() http.Handler { return s.handler }
 
 // Serve answers on a listener until the context ends.
 func (s *Server) Serve(ctx context.Context, l net.Listener) error {
-	srv := &http.Server{Handler: s.Handler(), ReadHeaderTimeout: 10 * time.Second, IdleTimeout: 2 * time.Minute, ErrorLog: slog.NewLogLogger(s.log.Handler(), slog.LevelWarn)}
+	srv := &http.Server{Handler: s.Handler(), ReadHeaderTimeout: 10 * time.Second, ReadTimeout: bodyTime, WriteTimeout: answerTime, IdleTimeout: 2 * time.Minute,
+		MaxHeaderBytes: 64 << 10, ErrorLog: slog.NewLogLogger(s.log.Handler(), slog.LevelWarn)}
 	done := make(chan error, 1)
 	go func() { done <- srv.Serve(l) }()
 	select {
@@ -132,34 +167,57 @@ func (s *Server) headers(next echo.HandlerFunc) echo.HandlerFunc {
 	}
 }
 
-// fault answers with one clear sentence, as a page, a fragment or JSON, whatever was asked for.
-func (s *Server) fault(c *echo.Context, err error) {
-	code, msg := http.StatusInternalServerError, "Something went wrong here. Nothing was lost; try again, or reload the page."
+// said gives the code and the sentence of an error.
+func said(err error) (code int, msg string) {
 	var ue *app.UserError
+	var iu *store.ErrInUse
 	var he *echo.HTTPError
 	switch {
 	case errors.As(err, &ue):
-		code, msg = http.StatusUnprocessableEntity, ue.Msg
+		return http.StatusUnprocessableEntity, ue.Msg
+	case errors.As(err, &iu):
+		return http.StatusUnprocessableEntity, iu.Error()
 	case errors.Is(err, store.ErrNotFound):
-		code, msg = http.StatusNotFound, "This is not here any more."
+		return http.StatusNotFound, "This is not here any more."
 	case errors.Is(err, store.ErrMoved):
-		code, msg = http.StatusConflict, err.Error()
+		return http.StatusConflict, store.ErrMoved.Error()
 	case errors.Is(err, store.ErrNothing):
-		code, msg = http.StatusUnprocessableEntity, err.Error()
+		return http.StatusUnprocessableEntity, store.ErrNothing.Error()
+	case errors.Is(err, store.ErrRemembered):
+		return http.StatusUnprocessableEntity, store.ErrRemembered.Error()
+	case errors.Is(err, store.ErrFull):
+		return http.StatusInsufficientStorage, store.ErrFull.Error()
+	case errors.Is(err, store.ErrAway):
+		return http.StatusServiceUnavailable, store.ErrAway.Error()
+	case errors.Is(err, store.ErrBusy), errors.Is(err, context.DeadlineExceeded):
+		return http.StatusServiceUnavailable, store.ErrBusy.Error()
 	case errors.As(err, &he):
-		code, msg = he.Code, fmt.Sprint(he.Message)
+		return he.Code, fmt.Sprint(he.Message)
 	case errors.Is(err, context.Canceled):
-		code, msg = 499, "cancelled"
-	default:
-		if k := echo.StatusCode(err); k != 0 {
-			code = k
-			if k == http.StatusNotFound {
-				msg = "There is no such page."
-			}
-		}
+		return 499, "cancelled"
 	}
+	switch k := echo.StatusCode(err); k {
+	case 0:
+	case http.StatusNotFound:
+		return k, "There is no such page."
+	case http.StatusMethodNotAllowed:
+		return k, "This cannot be done here."
+	default:
+		return k, wrong
+	}
+	return http.StatusInternalServerError, wrong
+}
+
+const wrong = "Something went wrong here. Nothing was lost; try again, or reload the page."
+
+// fault answers with one clear sentence, as a page, a fragment or JSON, whatever was asked for.
+func (s *Server) fault(c *echo.Context, err error) {
+	code, msg := said(err)
 	if code >= 500 {
 		s.log.Error("request failed", "path", c.Request().URL.Path, "error", err)
+	}
+	if code == http.StatusServiceUnavailable {
+		c.Response().Header().Set("Retry-After", "2")
 	}
 	if msg != "" {
 		msg = strings.ToUpper(msg[:1]) + msg[1:]

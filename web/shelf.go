@@ -1,10 +1,14 @@
 package web
 
 import (
+	"context"
+	"errors"
 	"io"
 	"net/http"
+	"os"
 	"strconv"
 	"strings"
+	"time"
 
 	"github.com/labstack/echo/v5"
 
@@ -43,9 +47,9 @@ func (s *Server) projects(c *echo.Context) error {
 }
 
 func (s *Server) createProject(c *echo.Context) error {
-	name := strings.TrimSpace(c.FormValue("name"))
-	if name == "" || len(name) > 190 {
-		return refuse("a project needs a name of at most 190 letters")
+	name, err := app.Name("the project's name", c.FormValue("name"))
+	if err != nil {
+		return err
 	}
 	n, err := s.app.Store.CreateProject(c.Request().Context(), name)
 	if err != nil {
@@ -55,9 +59,9 @@ func (s *Server) createProject(c *echo.Context) error {
 }
 
 func (s *Server) renameProject(c *echo.Context, n int64) error {
-	name := strings.TrimSpace(c.FormValue("name"))
-	if name == "" || len(name) > 190 {
-		return refuse("a project needs a name of at most 190 letters")
+	name, err := app.Name("the project's name", c.FormValue("name"))
+	if err != nil {
+		return err
 	}
 	if err := s.app.Store.RenameProject(c.Request().Context(), n, name); err != nil {
 		return err
@@ -70,27 +74,41 @@ type partView struct {
 	store.Part
 	Shape *kernel.Derived
 	Mass  string
+	Gone  bool // its shape is not there any more
 }
 
-func (s *Server) partViews(c *echo.Context, project int64) ([]partView, error) {
-	ctx := c.Request().Context()
+func (s *Server) partView(ctx context.Context, r store.Part) (partView, error) {
+	v := partView{Part: r}
+	d, _, err := s.app.Derived(ctx, r.DerivedSHA256)
+	if errors.Is(err, store.ErrNotFound) {
+		v.Shape, v.Gone = &kernel.Derived{}, true
+		return v, nil
+	}
+	v.Shape = d
+	if err == nil && r.Density > 0 && d.Volume > 0 {
+		v.Mass = weight(r.Density * d.Volume * 1e-9)
+	}
+	return v, err
+}
+
+// partViews are the parts on the Shelf, and apart those taken off it.
+func (s *Server) partViews(ctx context.Context, project int64) (shown []partView, off []store.Part, err error) {
 	rows, err := s.app.Store.Parts(ctx, project)
 	if err != nil {
-		return nil, err
+		return nil, nil, err
 	}
-	var out []partView
 	for _, r := range rows {
-		d, _, err := s.app.Derived(ctx, r.DerivedSHA256)
+		if r.Off {
+			off = append(off, r)
+			continue
+		}
+		v, err := s.partView(ctx, r)
 		if err != nil {
-			return nil, err
+			return nil, nil, err
 		}
-		v := partView{Part: r, Shape: d}
-		if r.Density > 0 && d.Volume > 0 {
-			v.Mass = weight(r.Density * d.Volume * 1e-9)
-		}
-		out = append(out, v)
+		shown = append(shown, v)
 	}
-	return out, nil
+	return shown, off, nil
 }
 
 func (s *Server) shelf(c *echo.Context, n int64) error {
@@ -99,86 +117,136 @@ func (s *Server) shelf(c *echo.Context, n int64) error {
 	if err != nil {
 		return err
 	}
-	parts, err := s.partViews(c, n)
+	parts, offParts, err := s.partViews(ctx, n)
 	if err != nil {
 		return err
 	}
-	as, err := s.app.Store.Assemblies(ctx, n)
+	all, err := s.app.Store.Assemblies(ctx, n)
 	if err != nil {
 		return err
 	}
-	for i := range as { // a verdict not known yet is taken now
-		if as[i].Verdict == "" {
-			if j, err := s.app.Judge(ctx, as[i].ID); err == nil {
-				as[i].Verdict = j.Report.Verdict
-			}
+	var as, offAs []store.Assembly
+	for _, a := range all {
+		if a.Off {
+			offAs = append(offAs, a)
+			continue
 		}
+		if a.Verdict == "" { // not known yet: taken now, if that does not take long
+			soon, cancel := context.WithTimeout(ctx, 2*time.Second)
+			if j, err := s.app.Judge(soon, a.ID); err == nil {
+				a.Verdict = j.Verdict()
+			}
+			cancel()
+		}
+		as = append(as, a)
 	}
-	return c.Render(http.StatusOK, "shelf.html", map[string]any{"Title": p.Name + " · Shelf", "Project": p, "Parts": parts, "Assemblies": as})
+	return c.Render(http.StatusOK, "shelf.html", map[string]any{"Title": p.Name + " · Shelf", "Project": p, "Parts": parts, "Assemblies": as, "OffParts": offParts, "OffAssemblies": offAs})
 }
 
 func (s *Server) partList(c *echo.Context, n int64) error {
-	parts, err := s.partViews(c, n)
+	parts, _, err := s.partViews(c.Request().Context(), n)
 	if err != nil {
 		return err
 	}
 	return c.Render(http.StatusOK, "parts", map[string]any{"Parts": parts})
 }
 
-// stage keeps the files handed in; reading them follows one by one, so that progress can be shown.
+// stage takes files in as they come; the server reads them by and by, whoever waits for that.
 func (s *Server) stage(c *echo.Context, n int64) error {
 	ctx := c.Request().Context()
 	if _, err := s.app.Store.Project(ctx, n); err != nil {
 		return err
 	}
 	req := c.Request()
-	req.Body = http.MaxBytesReader(c.Response(), req.Body, app.MaxUpload)
+	req.Body = patiently(c, s.app.Limits.Upload+1<<20)
 	mr, err := req.MultipartReader()
 	if err != nil {
 		return refuse("no files came with this request")
 	}
-	var files []app.Incoming
-	for {
-		p, err := mr.NextPart()
-		if err == io.EOF {
-			break
-		}
-		if err == nil && p.FileName() != "" {
-			var data []byte
-			if data, err = io.ReadAll(p); err == nil {
-				files = append(files, app.Incoming{Name: p.FileName(), Data: data})
+	batch, list, err := s.app.Stage(ctx, n, func() (app.Incoming, error) {
+		for {
+			p, err := mr.NextPart()
+			if err != nil {
+				return app.Incoming{}, err
+			}
+			if p.FileName() != "" {
+				return app.Incoming{Name: p.FileName(), From: p}, nil
 			}
 		}
-		if err != nil {
-			return refuse("the files are more than " + strconv.Itoa(app.MaxUpload>>20) + " MB together, or the transfer broke off")
-		}
-	}
-	if len(files) == 0 {
-		return refuse("no files came with this request")
-	}
-	batch, list, err := s.app.Stage(ctx, n, files)
-	if err != nil {
+	})
+	var tooLarge *http.MaxBytesError
+	switch {
+	case errors.As(err, &tooLarge):
+		return refuse("the files are more than " + strconv.FormatInt(s.app.Limits.Upload>>20, 10) + " MB together; hand them in by and by")
+	case errors.Is(err, io.ErrUnexpectedEOF), errors.Is(err, os.ErrDeadlineExceeded):
+		return refuse("the transfer broke off, so nothing was taken; hand the files in again")
+	case err != nil:
 		return err
 	}
-	type item struct {
-		ID      int64  `json:"id"`
-		Name    string `json:"name"`
-		State   string `json:"state"`
-		Message string `json:"message"`
-	}
-	items := []item{}
-	for _, f := range list {
-		items = append(items, item{f.ID, f.Name, f.State, f.Message})
-	}
-	return c.JSON(http.StatusOK, map[string]any{"batch": batch, "files": items})
+	return c.JSON(http.StatusOK, batchJSON{batch, filesJSON(list)})
 }
 
-func (s *Server) readStaged(c *echo.Context, n int64) error {
-	im, err := s.app.ReadStaged(c.Request().Context(), c.Param("batch"), n)
+type (
+	batchJSON struct {
+		Batch string     `json:"batch"`
+		Files []fileJSON `json:"files"`
+	}
+	fileJSON struct {
+		ID      int64   `json:"id"`
+		Name    string  `json:"name"`
+		State   string  `json:"state"`
+		Message string  `json:"message"`
+		Ahead   int     `json:"ahead,omitempty"`
+		Seconds float64 `json:"seconds,omitempty"`
+	}
+)
+
+func filesJSON(list []store.ImportFile) []fileJSON {
+	items := []fileJSON{}
+	for _, f := range list {
+		items = append(items, fileJSON{ID: f.ID, Name: f.Name, State: f.State, Message: f.Message})
+	}
+	return items
+}
+
+// unfinished tells which batch of a project is still being read, if any.
+func (s *Server) unfinished(c *echo.Context, n int64) error {
+	list, err := s.app.Store.Importing(c.Request().Context(), n)
 	if err != nil {
 		return err
 	}
-	return c.JSON(http.StatusOK, map[string]any{"state": im.File.State, "message": im.File.Message, "parts": len(im.New), "assemblies": len(im.Built)})
+	if len(list) == 0 {
+		return c.NoContent(http.StatusNoContent)
+	}
+	return c.JSON(http.StatusOK, batchJSON{Batch: list[len(list)-1].Batch})
+}
+
+// progress tells how far the files of a batch are.
+func (s *Server) progress(c *echo.Context, n int64) error {
+	batch := c.Param("batch")
+	list, err := s.app.Progress(c.Request().Context(), batch)
+	if err != nil {
+		return err
+	}
+	if len(list) == 0 || list[0].ProjectID != n {
+		return store.ErrNotFound
+	}
+	out := batchJSON{Batch: batch}
+	for _, p := range list {
+		out.Files = append(out.Files, fileJSON{p.ID, p.Name, p.State, p.Message, p.Ahead, p.Reading.Seconds()})
+	}
+	return c.JSON(http.StatusOK, out)
+}
+
+func (s *Server) cancelImport(c *echo.Context, n int64) error {
+	file, err := id(c, "file")
+	if err != nil {
+		return err
+	}
+	if err := s.app.CancelImport(c.Request().Context(), n, file); err != nil {
+		return err
+	}
+	return c.NoContent(http.StatusOK)
 }
 
 func (s *Server) updatePart(c *echo.Context, n int64) error {
@@ -187,20 +255,12 @@ func (s *Server) updatePart(c *echo.Context, n int64) error {
 	if err != nil {
 		return err
 	}
-	text := func(name string, to *string, most int) error {
-		v := strings.TrimSpace(c.FormValue(name))
-		if len([]rune(v)) > most {
-			return refuse(name + " is longer than " + strconv.Itoa(most) + " letters")
-		}
-		*to = v
-		return nil
-	}
 	for _, f := range []struct {
-		name string
-		to   *string
-		most int
-	}{{"name", &p.Name, 180}, {"number", &p.Number, 100}, {"revision", &p.Revision, 40}, {"material", &p.Material, 100}} {
-		if err := text(f.name, f.to, f.most); err != nil {
+		what, field string
+		to          *string
+		most        int
+	}{{"the name", "name", &p.Name, app.MostName}, {"the number", "number", &p.Number, app.MostNumber}, {"the revision", "revision", &p.Revision, 40}, {"the material", "material", &p.Material, 100}} {
+		if *f.to, err = text(c, f.what, f.field, f.most); err != nil {
 			return err
 		}
 	}
@@ -209,7 +269,7 @@ func (s *Server) updatePart(c *echo.Context, n int64) error {
 	}
 	p.Density = 0
 	if v := strings.TrimSpace(c.FormValue("density")); v != "" {
-		if p.Density, err = strconv.ParseFloat(strings.ReplaceAll(v, ",", "."), 64); err != nil || p.Density < 0 || p.Density > 1e6 {
+		if p.Density, err = strconv.ParseFloat(strings.ReplaceAll(v, ",", "."), 64); err != nil || !(p.Density >= 0 && p.Density <= 1e6) {
 			return refuse("density is a number in kg/m³, such as 7850 for steel")
 		}
 	}
@@ -217,69 +277,61 @@ func (s *Server) updatePart(c *echo.Context, n int64) error {
 	if err := s.app.Store.UpdatePart(ctx, p); err != nil {
 		return err
 	}
-	d, _, err := s.app.Derived(ctx, p.DerivedSHA256)
+	v, err := s.partView(ctx, p)
 	if err != nil {
 		return err
-	}
-	v := partView{Part: p, Shape: d}
-	if p.Density > 0 && d.Volume > 0 {
-		v.Mass = weight(p.Density * d.Volume * 1e-9)
 	}
 	return c.Render(http.StatusOK, "part", v)
 }
 
-func (s *Server) deletePart(c *echo.Context, n int64) error {
-	used, err := s.app.Store.DeletePart(c.Request().Context(), n, app.PartKey(n))
-	if err != nil {
-		return err
+// takeOff takes a part or an assembly off the Shelf; logs still find it, and it can be put back.
+func (s *Server) takeOff(key func(int64) string) func(*echo.Context, int64) error {
+	return func(c *echo.Context, n int64) error {
+		if err := s.app.Store.TakeOff(c.Request().Context(), key(n)); err != nil {
+			return err
+		}
+		return c.NoContent(http.StatusOK)
 	}
-	if len(used) > 0 {
-		return refuse("this part is used in " + strings.Join(used, ", ") + "; remove it there first")
+}
+
+// putBack puts it on the Shelf again.
+func (s *Server) putBack(key func(int64) string) func(*echo.Context, int64) error {
+	return func(c *echo.Context, n int64) error {
+		if err := s.app.Store.PutBack(c.Request().Context(), key(n)); err != nil {
+			return err
+		}
+		return c.NoContent(http.StatusOK)
 	}
-	return c.NoContent(http.StatusOK)
+}
+
+// throwAway deletes for good what no log refers to.
+func (s *Server) throwAway(key func(int64) string) func(*echo.Context, int64) error {
+	return func(c *echo.Context, n int64) error {
+		if err := s.app.Store.ThrowAway(c.Request().Context(), key(n)); err != nil {
+			return err
+		}
+		return c.NoContent(http.StatusOK)
+	}
 }
 
 func (s *Server) createAssembly(c *echo.Context, n int64) error {
-	name := strings.TrimSpace(c.FormValue("name"))
-	if name == "" || len(name) > 180 {
-		return refuse("an assembly needs a name of at most 180 letters")
+	name, err := app.Name("the assembly's name", c.FormValue("name"))
+	if err != nil {
+		return err
+	}
+	number, err := text(c, "the number", "number", app.MostNumber)
+	if err != nil {
+		return err
 	}
 	ctx := c.Request().Context()
 	if _, err := s.app.Store.Project(ctx, n); err != nil {
 		return err
 	}
-	a, err := s.app.Store.CreateAssembly(ctx, n, name, strings.TrimSpace(c.FormValue("number")))
+	a, err := s.app.Store.CreateAssembly(ctx, store.Assembly{ProjectID: n, Name: name, Number: number})
 	if err != nil {
 		return err
 	}
 	return c.Redirect(http.StatusSeeOther, "/a/"+strconv.FormatInt(a, 10))
-}
-
-func (s *Server) deleteAssembly(c *echo.Context, n int64) error {
-	ctx := c.Request().Context()
-	a, err := s.app.Store.Assembly(ctx, n)
-	if err != nil {
-		return err
-	}
-	all, err := s.app.Store.Assemblies(ctx, a.ProjectID)
-	if err != nil {
-		return err
-	}
-	for _, o := range all {
-		st, _, err := s.app.Store.State(ctx, o.ID)
-		if err != nil {
-			return err
-		}
-		for _, k := range st.Components {
-			if k.Assembly == app.AssemblyKey(n) {
-				return refuse("this assembly is placed in " + o.Name + "; remove it there first")
-			}
-		}
-	}
-	if err := s.app.Store.DeleteAssembly(ctx, n); err != nil {
-		return err
-	}
-	return c.NoContent(http.StatusOK)
 }
 
 // shape gives derived data by content, so that it can be kept by the browser for ever.
@@ -287,15 +339,18 @@ func (s *Server) shape(c *echo.Context) error { return s.blob(c, "application/oc
 
 func (s *Server) preview(c *echo.Context) error { return s.blob(c, "image/png") }
 
+// blob sends a large value piece by piece.
 func (s *Server) blob(c *echo.Context, kind string) error {
 	sha := c.Param("sha")
 	if len(sha) != 64 {
 		return store.ErrNotFound
 	}
-	data, err := s.app.Store.Blob(c.Request().Context(), sha)
-	if err != nil {
+	ctx := c.Request().Context()
+	if _, err := s.app.Store.BlobSize(ctx, sha); err != nil {
 		return err
 	}
-	c.Response().Header().Set("Cache-Control", "private, max-age=31536000, immutable")
-	return c.Blob(http.StatusOK, kind, data)
+	h := c.Response().Header()
+	h.Set("Cache-Control", "private, max-age=31536000, immutable")
+	h.Set("Content-Type", kind)
+	return s.app.Store.BlobTo(ctx, sha, &steady{c.Response(), http.NewResponseController(c.Response())})
 }

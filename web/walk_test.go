@@ -6,13 +6,13 @@ import (
 	"context"
 	"fmt"
 	"io"
-	"log/slog"
 	"net"
 	"net/http"
 	"os"
 	"path/filepath"
 	"strings"
 	"testing"
+	"time"
 
 	"setfast/app"
 	"setfast/demo"
@@ -40,7 +40,7 @@ func TestMain(m *testing.M) {
 
 // serve puts the interface on loopback.
 func serve(ctx context.Context) error {
-	srv, err := web.New(theApp, slog.New(slog.NewTextHandler(io.Discard, nil)))
+	srv, err := web.New(theApp, web.Options{})
 	if err != nil {
 		return err
 	}
@@ -49,6 +49,7 @@ func serve(ctx context.Context) error {
 		return err
 	}
 	address = "http://" + l.Addr().String()
+	go func() { _ = theApp.ReadUploads(ctx) }()
 	go func() { _ = srv.Serve(ctx, l) }()
 	return nil
 }
@@ -147,8 +148,8 @@ step ` + dir + `/block.step
 	w.keys("Vent bracket\r")
 	w.until(`document.body.dataset.place === "shelf" && document.body.dataset.ready === "yes"`)
 	w.ok(w.SetFiles("#files", filepath.Join(dir, "plate.step"), filepath.Join(dir, "block.step"), filepath.Join(dir, "notes.txt"), filepath.Join(dir, "torn.step")))
-	w.until(`document.querySelectorAll(".part").length === 2 && document.querySelector(".phead b")?.textContent.startsWith("2 parts added")`)
-	if s := w.text(`document.querySelector("#progress").textContent`); !strings.Contains(s, "1 file could not be read") || !strings.Contains(s, "1 left over") {
+	w.until(`document.querySelectorAll(".part").length === 2 && document.querySelector(".phead b")?.textContent.startsWith("2 files read")`)
+	if s := w.text(`document.querySelector("#progress").textContent`); !strings.Contains(s, "1 could not be read") || !strings.Contains(s, "1 left over") {
 		t.Errorf("the import says %q", s)
 	}
 	w.run(`(() => { const i = document.querySelectorAll(".part")[1].querySelector("[name=number]"); i.value = "GV-7"; i.dispatchEvent(new Event("change", {bubbles: true})); })()`)
@@ -279,17 +280,19 @@ func TestTree(t *testing.T) {
 	if err := z.Close(); err != nil {
 		t.Fatal(err)
 	}
-	batch, files, err := theApp.Stage(ctx, project, []app.Incoming{{Name: "bundle.zip", Data: bundle.Bytes()}, {Name: "broken.zip", Data: []byte("PK no")}})
+	batch, files, err := theApp.Stage(ctx, project, app.Files(app.Incoming{Name: "bundle.zip", From: &bundle}, app.Incoming{Name: "broken.zip", From: strings.NewReader("PK no")}))
 	if err != nil || len(files) != 3 {
 		t.Fatal(files, err)
 	}
 	states := map[string]string{}
-	for _, f := range files {
-		got, err := theApp.ReadStaged(ctx, batch, f.ID)
+	for deadline := time.Now().Add(time.Minute); states["as1.stp"] != "done" && time.Now().Before(deadline); time.Sleep(50 * time.Millisecond) {
+		list, err := theApp.Progress(ctx, batch) // the server reads by itself
 		if err != nil {
 			t.Fatal(err)
 		}
-		states[f.Name] = got.File.State
+		for _, f := range list {
+			states[f.Name] = f.State
+		}
 	}
 	if fmt.Sprint(states) != "map[as1.stp:done broken.zip:failed read me.txt:left over]" {
 		t.Errorf("%v", states)
@@ -360,7 +363,9 @@ func TestDemo(t *testing.T) {
 	w.click(`.f-planned [data-act=swing]`)
 	w.until(`document.querySelector("#labels span")`)
 	// another window takes it back: this one shows so when it is looked at again
-	if _, _, err := theApp.Undo(context.Background(), as[2].ID, -1, "another"); err != nil {
+	now, err := theApp.Judge(context.Background(), as[2].ID)
+	w.ok(err)
+	if _, err := theApp.Undo(context.Background(), as[2].ID, now.Seq, "another", ""); err != nil {
 		t.Fatal(err)
 	}
 	w.run(`dispatchEvent(new Event("focus"))`)
@@ -379,10 +384,11 @@ func TestFaults(t *testing.T) {
 	if err != nil {
 		t.Fatal(err)
 	}
-	asm, err := theApp.Store.CreateAssembly(ctx, project, "A", "")
+	asm, err := theApp.Store.CreateAssembly(ctx, store.Assembly{ProjectID: project, Name: "A"})
 	if err != nil {
 		t.Fatal(err)
 	}
+	do, long, form := fmt.Sprintf("/a/%d/do", asm), strings.Repeat("ö", 181), "application/x-www-form-urlencoded"
 	for _, c := range []struct {
 		method, path, body, site string
 		code                     int
@@ -401,9 +407,34 @@ func TestFaults(t *testing.T) {
 		{"POST", fmt.Sprintf("/a/%d/undo", asm), `{"base": 0}`, "same-origin", 422, "nothing to take back"},
 		{"POST", fmt.Sprintf("/a/%d/do", asm), `{"do": "title", "to": "C", "base": 0}`, "cross-site", 403, ""},
 		{"POST", fmt.Sprintf("/p/%d/imports", project), "no files", "same-origin", 422, "no files"},
+		// words: too long, not UTF-8, no numbers, nowhere to go
+		{"POST", do, `{"do": "title", "to": "` + long + `", "base": 0}`, "same-origin", 422, "longer than 180 letters"},
+		{"POST", do, `{"do": "title", "number": "` + long[:202] + `", "base": 0}`, "same-origin", 422, "longer than 100 letters"},
+		{"POST", do, `{"do": "title", "to": "a\u0007b", "base": 0}`, "same-origin", 422, "cannot be shown"},
+		{"POST", do, "{\"do\": \"title\", \"to\": \"\xff\xfe\", \"base\": 0}", "same-origin", 422, "not written in UTF-8"},
+		{"POST", do, `{"do": "value", "name": "x", "value": 1e300, "base": 0}`, "same-origin", 422, "no number that means anything"},
+		{"POST", do, `{"do": "value", "name": "x", "value": 1e999, "base": 0}`, "same-origin", 422, "cannot be read"},
+		{"POST", do, `{"do": "title", "to": "B", "base": -1}`, "same-origin", 409, "meanwhile"},
+		{"POST", do, `{"do": "title", "to": "B", "base": 0, "token": "` + strings.Repeat("x", 41) + `"}`, "same-origin", 422, "at most 40"},
+		{"POST", do, `{"do": "title", "to": "B", "base": 0} and more`, "same-origin", 422, "something follows"},
+		{"POST", do, `{"do": "place", "items": ["p01"], "base": 0}`, "same-origin", 422, "names neither"},
+		{"POST", "/projects", "name=" + long, form, 422, "longer than 180 letters"},
+		{"POST", "/projects", "name=%FF%FE", form, 422, "not written in UTF-8"},
+		{"POST", "/p/999999/name", "name=Vent", form, 404, "not here any more"},
+		{"POST", "/p/999999/assemblies", "name=Vent", form, 404, "not here any more"},
+		{"POST", fmt.Sprintf("/p/%d/assemblies", project), "name=Vent&number=" + long[:202], form, 422, "longer than 100 letters"},
+		{"DELETE", "/a/999999", "", "same-origin", 404, "not here any more"},
+		{"DELETE", do, "", "same-origin", 405, "cannot be done here"},
+		{"DELETE", fmt.Sprintf("/p/%d/imports/file/999999", project), "", "same-origin", 422, "over already"},
+		{"GET", fmt.Sprintf("/p/%d/imports/%s", project, strings.Repeat("0", 32)), "", "", 404, "not here any more"},
+		{"GET", "/preview/" + strings.Repeat("0", 64), "", "", 404, "not here any more"},
 	} {
 		req, _ := http.NewRequest(c.method, address+c.path, strings.NewReader(c.body))
 		req.Header.Set("Accept", "application/json")
+		if c.site == form {
+			req.Header.Set("Content-Type", form)
+			c.site = "same-origin"
+		}
 		if c.site != "" {
 			req.Header.Set("Sec-Fetch-Site", c.site)
 		}
@@ -420,7 +451,7 @@ func TestFaults(t *testing.T) {
 			t.Errorf("%s: policy %q", c.path, p)
 		}
 	}
-	if a, seq, err := theApp.Store.State(ctx, asm); err != nil || seq != 0 || len(a.Components) != 0 {
-		t.Errorf("something changed: %d %v", seq, err)
+	if st, err := theApp.Store.State(ctx, asm); err != nil || st.Seq != 0 || len(st.Asm.Components) != 0 {
+		t.Errorf("something changed: %d %v", st.Seq, err)
 	}
 }

@@ -41,6 +41,7 @@ export async function bench(asm) {
     lit = null; stage.light(null);
     await stage.show(s, keepView && !first);
     if (s.said) tell(s.said);
+    if (s.note) tell(s.note, true);
     document.body.dataset.seq = s.seq;
     if (tug.on && !tug.held) tug.ready();
   }
@@ -61,14 +62,29 @@ export async function bench(asm) {
   async function post(path, body, keepView) {
     if (busy) return false;
     busy = true; document.body.setAttribute("aria-busy", "true");
+    const token = crypto.getRandomValues(new Uint32Array(4)).join("-").slice(0, 40);
     try {
-      await take(await call(path, { ...body, base: state.seq }), keepView);
+      // an act that is sent again, because the answer was lost or the server busy, is done once
+      const s = await again(() => call(path, { ...body, base: state.seq, token }));
+      await take(s.later ? await again(() => call("state", null, "GET")) : s, keepView);
+      if (s.later && s.said) tell(s.said);
       return true;
     } catch (e) {
       tell(e.message, true);
       if (e.status === 409) await take(await call("state", null, "GET"), true);
       return false;
     } finally { busy = false; document.body.removeAttribute("aria-busy"); }
+  }
+  // again tries a few times where the server is away or busy for a moment.
+  async function again(ask) {
+    for (let n = 1; ; n++) {
+      try {
+        return await ask();
+      } catch (e) {
+        if (n === 4 || (e.status !== 503 && e.status !== undefined)) throw e;
+        await new Promise((r) => setTimeout(r, 400 * n));
+      }
+    }
   }
   const act = (a, keepView = true) => post("do", a, keepView);
 
@@ -208,11 +224,10 @@ export async function bench(asm) {
     const mate = i.closest(".mate").dataset.mate;
     const v = i.value.trim() === "" ? null : number(i.value);
     if (i.dataset.act === "value" && i.value.trim() !== "" && v === null) { act({ do: "value", name: mate, text: i.value.trim() }).then((ok) => { if (!ok) i.value = i.defaultValue; }); return; }
-    if (i.value.trim() !== "" && v === null) { tell("Write a number, such as 12.5.", true); i.value = i.defaultValue; return; }
     if (i.dataset.act === "value") { if (v === null) { i.value = i.defaultValue; return; } act({ do: "value", name: mate, value: v }); return; }
-    const pair = {};
-    for (const k of i.closest(".mate").querySelectorAll('[data-act="limits"]')) { const x = k.value.trim() === "" ? null : number(k.value); if (x !== null) pair[k.dataset.end] = x; }
-    act({ do: "limits", name: mate, type: i.dataset.of, ...pair });
+    // one end at a time: the other stays as it is written
+    const to = i.value.trim() === "" ? {} : v === null ? { text: i.value.trim() } : { value: v };
+    act({ do: "limits", name: mate, type: i.dataset.of, end: i.dataset.end, ...to }).then((ok) => { if (!ok) i.value = i.defaultValue; });
   });
   account.addEventListener("keydown", (e) => {
     const b = e.target.closest(".rowopen"); if (!b) return;

@@ -4,14 +4,29 @@ import { bench } from "./bench.js";
 
 window.htmx = htmx;
 
-document.addEventListener("click", async (e) => {
-  const b = e.target.closest("[data-delete]"); if (!b) return;
-  if (!confirm(b.dataset.ask)) return;
-  let r, data = {};
-  try { r = await fetch(b.dataset.delete, { method: "DELETE", headers: { Accept: "application/json" } }); } catch { alert("The server does not answer."); return; }
-  if (r.ok) { b.closest("li").remove(); return; }
+// send asks the server for something that changes the Shelf; it tells what went wrong, and whether it went well.
+async function send(path, method) {
+  let r;
+  let data = {};
+  try {
+    r = await fetch(path, { method, headers: { Accept: "application/json" } });
+  } catch {
+    alert("The server does not answer. Nothing was changed; try again.");
+    return false;
+  }
+  if (r.ok) return true;
   try { data = await r.json(); } catch { /* the sentence below will do */ }
   alert(data.error || "That did not work.");
+  return false;
+}
+
+document.addEventListener("click", async (e) => {
+  const b = e.target.closest("[data-delete], [data-back]");
+  if (!b || b.dataset.ask && !confirm(b.dataset.ask)) return;
+  const ok = await (b.dataset.back ? send(b.dataset.back, "POST") : send(b.dataset.delete, "DELETE"));
+  if (!ok) return;
+  if (b.closest(".offlist") && b.dataset.delete) b.closest("li").remove();
+  else location.reload(); // counts, verdicts and the list of what is off change with it
 });
 
 const { place, project, asm } = document.body.dataset;

@@ -18,51 +18,137 @@ export function shelf(project) {
   }
 
   let busy = Promise.resolve();
+  let sending = 0; // while files are on their way, leaving the page loses them
   function take(list) { busy = busy.then(() => run(list)).catch(() => {}); }
+  addEventListener("beforeunload", (e) => { if (sending) e.preventDefault(); });
 
   async function run(list) {
-    box.hidden = false;
-    box.replaceChildren();
-    const head = el("div", "phead"), title = el("b", "", `Handing in ${list.length} ${list.length === 1 ? "file" : "files"} …`), bar = el("progress"), ul = el("ul");
-    head.append(title); box.append(head, bar, ul);
-    bar.max = 1; bar.value = 0; bar.setAttribute("aria-label", "Progress of the import");
+    const view = new Reading(`Handing in ${list.length} ${list.length === 1 ? "file" : "files"} …`);
     let staged;
+    sending++;
     try {
-      staged = await upload(list, (f) => { bar.value = f * 0.5; });
-    } catch (e) { title.textContent = e.message; bar.remove(); return; }
-    const rows = new Map();
-    for (const f of staged.files) { const li = row(f); rows.set(f.id, li); ul.append(li); }
-    const todo = staged.files.filter((f) => f.state === "waiting");
-    let n = 0, parts = 0, built = 0;
-    for (const f of todo) {
-      title.textContent = `Reading ${f.name} (${n + 1} of ${todo.length}) …`;
-      let got;
-      try {
-        const r = await fetch(`/imports/${staged.batch}/${f.id}`, { method: "POST", headers: { Accept: "application/json" } });
-        got = await r.json();
-        if (!r.ok) got = { state: "failed", message: got.error };
-      } catch { got = { state: "failed", message: "the server did not answer; drop the file again" }; }
-      parts += got.parts || 0; built += got.assemblies || 0;
-      const li = row({ ...f, ...got }); rows.get(f.id).replaceWith(li); rows.set(f.id, li);
-      bar.value = 0.5 + 0.5 * (++n / todo.length);
+      staged = await upload(list, (f) => { view.bar.value = f * 0.5; });
+    } catch (e) {
+      view.stop(e.message);
+      return;
+    } finally {
+      sending--;
     }
-    const count = (s) => [...rows.values()].filter((li) => li.dataset.state === s).length;
-    const bits = [`${parts} ${parts === 1 ? "part" : "parts"} added`];
-    if (count("failed")) bits.push(`${count("failed")} ${count("failed") === 1 ? "file" : "files"} could not be read`);
-    if (count("left over")) bits.push(`${count("left over")} left over`);
-    title.textContent = bits.join(" · ");
-    bar.remove();
-    const close = el("button", "plain", "Close the list"); close.type = "button"; close.addEventListener("click", () => { box.hidden = true; });
-    head.append(el("span", "grow"), close);
-    await refresh();
-    if (built) { const go = el("a", "", `Show the ${built} new ${built === 1 ? "assembly" : "assemblies"}`); go.href = location.href; head.insertBefore(go, close); }
+    await follow(view, staged.batch);
   }
 
-  function row(f) {
-    const li = el("li", `s-${f.state.split(" ")[0]}`); li.dataset.state = f.state;
-    li.append(el("span", "state", { waiting: "waiting", done: "read", failed: "failed", "left over": "left over" }[f.state] || f.state), el("span", "", f.name), el("span", "grow"), el("span", "soft", f.message));
+  // follow shows how far the server is with a batch until all of it is read. It is read whether or not anybody looks.
+  async function follow(view, batch) {
+    let silent = 0;
+    for (;;) {
+      let files;
+      try {
+        const r = await fetch(`/p/${project}/imports/${batch}`, { headers: { Accept: "application/json" } });
+        if (!r.ok) throw new Error(r.status);
+        files = (await r.json()).files;
+        silent = 0;
+      } catch {
+        if (++silent > 1) view.title.textContent = "The server does not answer. What was handed in is kept and will be read; waiting for it …";
+        await pause(2000);
+        continue;
+      }
+      view.show(files, (id) => fetch(`/p/${project}/imports/file/${id}`, { method: "DELETE" }));
+      if (!files.some((f) => open.has(f.state))) {
+        view.done(files);
+        break;
+      }
+      await pause(400);
+    }
+    await refresh();
+  }
+
+  class Reading {
+    constructor(text) {
+      box.hidden = false;
+      box.replaceChildren();
+      this.head = el("div", "phead");
+      this.title = el("b", "", text);
+      this.bar = el("progress");
+      this.list = el("ul");
+      this.head.append(this.title);
+      box.append(this.head, this.bar, this.list);
+      this.bar.max = 1;
+      this.bar.value = 0;
+      this.bar.setAttribute("aria-label", "Progress of the import");
+    }
+
+    show(list, cancel) {
+      const over = list.filter((f) => !open.has(f.state)).length;
+      const now = list.find((f) => f.state === "reading") || list.find((f) => f.state === "waiting");
+      this.title.textContent = now ? `Reading ${now.name} (${over + 1} of ${list.length}) …` : "Reading …";
+      this.bar.value = 0.5 + 0.5 * (over / Math.max(1, list.length));
+      for (const f of list) {
+        const key = `${f.state}|${f.message}|${f.ahead || ""}|${Math.floor(f.seconds || 0)}`;
+        const old = this.list.querySelector(`[data-id="${f.id}"]`);
+        if (old?.dataset.key === key) continue;
+        const li = row(f, cancel);
+        li.dataset.id = f.id;
+        li.dataset.key = key;
+        if (old) {
+          const held = old.contains(document.activeElement);
+          old.replaceWith(li);
+          if (held) li.querySelector("button")?.focus();
+        } else {
+          this.list.append(li);
+        }
+      }
+    }
+
+    stop(text) {
+      this.title.textContent = text;
+      this.bar.remove();
+      const close = el("button", "plain", "Close the list");
+      close.type = "button";
+      close.addEventListener("click", () => { box.hidden = true; });
+      this.head.append(el("span", "grow"), close);
+    }
+
+    done(list) {
+      const count = (s) => list.filter((f) => f.state === s).length;
+      const read = count("done");
+      const bits = [`${read} ${read === 1 ? "file" : "files"} read`];
+      if (count("failed")) bits.push(`${count("failed")} could not be read`);
+      if (count("cancelled")) bits.push(`${count("cancelled")} cancelled`);
+      if (count("left over")) bits.push(`${count("left over")} left over`);
+      this.stop(bits.join(" · "));
+      if (list.some((f) => f.message.includes("made: "))) {
+        const go = el("a", "", "Show the new assemblies");
+        go.href = location.href;
+        this.head.insertBefore(go, this.head.lastChild);
+      }
+    }
+  }
+
+  const open = new Set(["waiting", "with", "reading"]);
+  const words = { waiting: "waiting", with: "with its whole", reading: "reading", done: "read", failed: "failed", "left over": "left over", cancelled: "cancelled" };
+
+  function row(f, cancel) {
+    const li = el("li", `s-${f.state.split(" ")[0]}`);
+    li.dataset.state = f.state;
+    let message = f.message;
+    if (f.state === "reading" && f.seconds >= 2) message = `${Math.floor(f.seconds)} s`;
+    if (f.state === "waiting" && f.ahead) message = `after ${f.ahead} ${f.ahead === 1 ? "other" : "others"}`;
+    li.append(el("span", "state", words[f.state] || f.state), el("span", "", f.name), el("span", "grow"), el("span", "soft", message));
+    if (open.has(f.state)) {
+      const b = el("button", "plain", "Cancel");
+      b.type = "button";
+      b.setAttribute("aria-label", `Cancel reading ${f.name}`);
+      b.addEventListener("click", () => { b.disabled = true; cancel(f.id).catch(() => { b.disabled = false; }); });
+      li.append(b);
+    }
     return li;
   }
+
+  // what was handed in before, and is still being read, is shown again
+  fetch(`/p/${project}/imports`, { headers: { Accept: "application/json" } })
+    .then((r) => (r.status === 200 ? r.json() : null))
+    .then((b) => { if (b && box.hidden) busy = busy.then(() => follow(new Reading("Reading what was handed in …"), b.batch)).catch(() => {}); })
+    .catch(() => {});
 
   async function refresh() {
     const r = await fetch(`/p/${project}/parts`);
@@ -89,5 +175,7 @@ export function shelf(project) {
     });
   }
 }
+
+const pause = (ms) => new Promise((r) => setTimeout(r, ms));
 
 function el(tag, cls, text) { const e = document.createElement(tag); if (cls) e.className = cls; if (text) e.textContent = text; return e; }
