@@ -53,7 +53,7 @@ func runCheck(args []string, out, errs io.Writer) int {
 	if *timing {
 		clock = func() time.Duration { return time.Since(start) }
 	}
-	rep, err := account.Check(doc, clock)
+	rep, err := account.Check(context.Background(), doc, clock)
 	if err != nil {
 		fmt.Fprintf(errs, "setfast: %s: %v\n", files[0], err)
 		return 2
@@ -62,8 +62,7 @@ func runCheck(args []string, out, errs io.Writer) int {
 		rep.Timing.Read = read
 	}
 	if *solved != "" {
-		account.Settle(doc, rep)
-		data, err := format.Write(doc)
+		data, err := format.Write(account.Settled(doc, rep))
 		if err == nil {
 			err = os.WriteFile(*solved, data, 0o644)
 		}
@@ -154,7 +153,7 @@ func shapes(dir string) func(string, *part.Part) error {
 					return err
 				}
 			}
-			if im, err = k.Read(context.Background(), file); err != nil {
+			if im, err = readBeside(context.Background(), k, file); err != nil {
 				return err
 			}
 			known[file] = im

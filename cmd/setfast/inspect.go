@@ -6,6 +6,8 @@ import (
 	"flag"
 	"fmt"
 	"io"
+	"os"
+	"path/filepath"
 
 	"setfast/kernel"
 )
@@ -15,6 +17,7 @@ func runInspect(args []string, out, errs io.Writer) int {
 	fs := flag.NewFlagSet("inspect", flag.ContinueOnError)
 	fs.SetOutput(errs)
 	asJSON := fs.Bool("json", false, "print JSON")
+	unfenced := fs.Bool("unfenced", false, "read even where the machine cannot keep the reader inside its folder")
 	fs.Usage = func() {
 		fmt.Fprintln(errs, "usage: setfast inspect FILE [--json]")
 		fs.PrintDefaults()
@@ -32,7 +35,8 @@ func runInspect(args []string, out, errs io.Writer) int {
 		fmt.Fprintf(errs, "setfast: %v\n", err)
 		return 2
 	}
-	im, err := k.Read(context.Background(), files[0])
+	k.Unfenced = *unfenced
+	im, err := readBeside(context.Background(), k, files[0])
 	if err != nil {
 		fmt.Fprintf(errs, "setfast: %v\n", err)
 		return 2
@@ -69,4 +73,22 @@ func runInspect(args []string, out, errs io.Writer) int {
 		fmt.Fprintf(out, "  missing: %s, which the file refers to\n", m)
 	}
 	return 0
+}
+
+// readBeside reads a file together with those it refers to that lie beside it.
+func readBeside(ctx context.Context, k *kernel.Runner, file string) (*kernel.Import, error) {
+	var companions map[string]string
+	if st, err := os.Stat(file); err == nil && st.Mode().IsRegular() && kernel.Format(file) == "step" {
+		companions, err = kernel.Companions(file, func(name string) string {
+			p := filepath.Join(filepath.Dir(file), filepath.FromSlash(name))
+			if st, err := os.Stat(p); err != nil || !st.Mode().IsRegular() {
+				return ""
+			}
+			return p
+		})
+		if err != nil {
+			return nil, fmt.Errorf("%s could not be read: %w", filepath.Base(file), err)
+		}
+	}
+	return k.Read(ctx, file, companions)
 }

@@ -23,11 +23,14 @@ const usage = `Setfast keeps the account of freedom of an assembly.
       --json  --timing  --solved OUT.setfast.json
   ./setfast inspect FILE [--json] show what is in a STEP or IGES file
   ./setfast import FILE… [--project NAME]   bring part files into the database
+  ./setfast backup FILE           write all data to a file, while Setfast runs or not
+  ./setfast restore FILE          bring it back; --replace where there are data already
   ./setfast test                  run all tests
   ./setfast bench                 run the benchmarks
   ./setfast help                  this text
 
-demo, serve and import take --data DIR (default var) and demo and serve --port N (default 8420).
+demo, serve, import, backup and restore take --data DIR (default var), or --database ADDRESS for a MariaDB of yours;
+demo and serve take --port N (default 8420) and --host NAME; all that read files take --unfenced (see docs/operations.md).
 `
 
 func run(args []string, out, errs io.Writer) int {
@@ -45,6 +48,10 @@ func run(args []string, out, errs io.Writer) int {
 		return runServe(args[1:], false, out, errs)
 	case "import":
 		return runImport(args[1:], out, errs)
+	case "backup":
+		return runBackup(args[1:], out, errs)
+	case "restore":
+		return runRestore(args[1:], out, errs)
 	case "help", "-h", "--help":
 		fmt.Fprint(out, usage)
 		return 0

@@ -11,6 +11,8 @@ import (
 	"os"
 	"os/signal"
 	"path/filepath"
+	"strings"
+	"sync"
 	"syscall"
 	"time"
 
@@ -22,44 +24,85 @@ import (
 	"setfast/web"
 )
 
-// session is the application on its private database.
+// session is the application on its database.
 type session struct {
-	app *app.App
-	db  *private.Server
+	app     *app.App
+	db      *private.Server // nil where the database is another's
+	lost    <-chan struct{}
+	release func()
 }
 
 func (s *session) close() {
+	if s.release != nil {
+		s.release()
+	}
 	if s.app != nil {
 		_ = s.app.Store.Close()
 	}
-	s.db.Stop()
+	if s.db != nil {
+		s.db.Stop()
+	}
 }
 
-// openData starts the private database in a folder and the application on it.
-func openData(ctx context.Context, dir string) (*session, error) {
+// where says which database is meant: a folder with a private one, or an address.
+type where struct{ dir, dsn string }
+
+func (w *where) flags(fs *flag.FlagSet) {
+	fs.StringVar(&w.dir, "data", "var", "the `folder` that holds the database")
+	fs.StringVar(&w.dsn, "database", "", "the `address` of a MariaDB of yours in place of the private one: user:password@tcp(host:port)/name")
+}
+
+// openData starts the private database in a folder, or connects to another, takes it for this program alone, and makes the
+// application on it.
+func openData(ctx context.Context, w where) (*session, error) {
+	kernel.Sweep()
 	k, err := kernel.Find()
 	if err != nil {
 		return nil, err
 	}
-	db, err := private.Start(ctx, filepath.Join(dir, "db"))
+	s := &session{}
+	dsn := w.dsn
+	if dsn == "" {
+		if s.db, err = private.Start(ctx, filepath.Join(w.dir, "db")); err != nil {
+			return nil, err
+		}
+		dsn = store.DSN("unix", s.db.Socket, "root", "", "setfast")
+	}
+	st, err := store.Open(ctx, dsn)
+	if err == nil {
+		s.app = app.New(st, k)
+		if dsn != w.dsn {
+			s.app.Dir = w.dir
+		}
+		s.lost, s.release, err = st.Claim(ctx)
+	}
+	if err == nil {
+		err = st.CollectBroken(ctx)
+	}
 	if err != nil {
+		s.close()
 		return nil, err
 	}
-	st, err := store.Open(ctx, store.DSN("unix", db.Socket, "root", "", "setfast"))
-	if err != nil {
-		db.Stop()
-		return nil, err
-	}
-	return &session{app.New(st, k), db}, nil
+	return s, nil
 }
+
+// names collects a flag that may be given several times.
+type names []string
+
+func (n *names) String() string     { return strings.Join(*n, ",") }
+func (n *names) Set(s string) error { *n = append(*n, strings.Split(s, ",")...); return nil }
 
 // runServe serves the interface, with the sample project where it is wanted.
 func runServe(args []string, withDemo bool, out, errs io.Writer) int {
 	fs := flag.NewFlagSet("serve", flag.ContinueOnError)
 	fs.SetOutput(errs)
-	data := fs.String("data", "var", "the `folder` that holds the database")
+	var w where
+	w.flags(fs)
 	port := fs.Int("port", 8420, "the port on 127.0.0.1")
 	reset := fs.Bool("reset", false, "throw the data away and begin anew")
+	unfenced := fs.Bool("unfenced", false, "read files even where the machine cannot keep the reader inside its folder")
+	var hosts names
+	fs.Var(&hosts, "host", "a `name` to answer to besides localhost, such as setfast.example; may be given several times")
 	if err := fs.Parse(args); err != nil || fs.NArg() > 0 {
 		if fs.NArg() > 0 {
 			fmt.Fprintf(errs, "setfast: %q is not understood here\n", fs.Arg(0))
@@ -82,38 +125,71 @@ func runServe(args []string, withDemo bool, out, errs io.Writer) int {
 	}
 	defer l.Close()
 	if *reset {
-		if err := resetData(*data); err != nil {
+		if w.dsn != "" {
+			return fail(errors.New("--reset throws the private database away; a database of yours is emptied by its own means"))
+		}
+		if err := private.Reset(filepath.Join(w.dir, "db")); err != nil {
 			return fail(err)
 		}
 	}
 	start := time.Now()
-	s, err := openData(ctx, *data)
+	s, err := openData(ctx, w)
 	if err != nil {
 		return fail(err)
 	}
 	defer s.close()
+	log := slog.New(slog.NewTextHandler(errs, &slog.HandlerOptions{Level: slog.LevelWarn}))
+	s.app.Log = log
+	s.app.Kernel.Unfenced = *unfenced
 	if withDemo {
 		if err := loadDemo(ctx, s.app, out); err != nil {
 			return fail(err)
 		}
 	}
-	srv, err := web.New(s.app, slog.New(slog.NewTextHandler(errs, &slog.HandlerOptions{Level: slog.LevelWarn})))
+	srv, err := web.New(s.app, web.Options{Log: log, Hosts: hosts})
 	if err != nil {
 		return fail(err)
 	}
 	fmt.Fprintf(out, "Setfast is ready after %.1f s: http://%s/\nStop it with Ctrl C.\n", time.Since(start).Seconds(), l.Addr())
-	go func() { // without the database there is nothing to serve
-		select {
-		case <-s.db.Done():
-			if ctx.Err() == nil {
-				fmt.Fprintln(errs, "setfast: the database server has ended; stopping")
+	return s.serve(ctx, srv, l, log, errs)
+}
+
+// serve answers until it is asked to stop, or cannot go on; then it ends with another code than none.
+func (s *session) serve(ctx context.Context, srv *web.Server, l net.Listener, log *slog.Logger, errs io.Writer) int {
+	ctx, stop := context.WithCancelCause(ctx)
+	defer stop(nil)
+	var background sync.WaitGroup
+	defer background.Wait()
+	defer stop(nil)
+	background.Go(func() {
+		if err := s.app.ReadUploads(ctx); err != nil && ctx.Err() == nil {
+			log.Error("files handed in are not read", "error", err)
+		}
+	})
+	background.Go(func() { s.app.Tidy(ctx) })
+	if s.db != nil {
+		go func() { // without the database there is nothing to serve
+			select {
+			case <-s.db.Done():
+				stop(errors.New("the database server would not stay up; see mariadb.log beside its data"))
+			case <-ctx.Done():
 			}
-			stop()
+		}()
+	}
+	go func() {
+		select {
+		case <-s.lost:
+			stop(errors.New("another Setfast has taken the database"))
 		case <-ctx.Done():
 		}
 	}()
-	if err := srv.Serve(ctx, l); err != nil {
-		return fail(err)
+	err := srv.Serve(ctx, l)
+	if cause := context.Cause(ctx); err == nil && cause != nil && !errors.Is(cause, context.Canceled) {
+		err = fmt.Errorf("%w; stopping", cause)
+	}
+	if err != nil {
+		fmt.Fprintf(errs, "setfast: %v\n", err)
+		return 3
 	}
 	return 0
 }
@@ -126,31 +202,20 @@ func loadDemo(ctx context.Context, a *app.App, out io.Writer) error {
 	}
 	for _, p := range ps {
 		if p.Name == demo.Name {
-			return a.Refresh(ctx, p.ID)
+			return nil
 		}
 	}
 	return demo.Load(ctx, a, func(s string) { fmt.Fprintln(out, s) })
-}
-
-// resetData removes the database's folder and nothing else.
-func resetData(dir string) error {
-	db := filepath.Join(dir, "db")
-	if c, err := net.Dial("unix", filepath.Join(db, "db.sock")); err == nil {
-		c.Close()
-		return fmt.Errorf("another Setfast uses the data in %s; stop it first", dir)
-	}
-	if err := os.RemoveAll(db); err != nil {
-		return fmt.Errorf("the data in %s cannot be thrown away: %w", dir, plain(err))
-	}
-	return nil
 }
 
 // runImport brings part files into the database without the interface.
 func runImport(args []string, out, errs io.Writer) int {
 	fs := flag.NewFlagSet("import", flag.ContinueOnError)
 	fs.SetOutput(errs)
-	data := fs.String("data", "var", "the `folder` that holds the database")
+	var w where
+	w.flags(fs)
 	name := fs.String("project", "Imported", "the `name` of the project, made where it is missing")
+	unfenced := fs.Bool("unfenced", false, "read files even where the machine cannot keep the reader inside its folder")
 	files, err := parseMixed(fs, args)
 	if err != nil {
 		return 2
@@ -159,24 +224,26 @@ func runImport(args []string, out, errs io.Writer) int {
 		fmt.Fprintln(errs, "usage: setfast import FILE… [--project NAME] [--data DIR]")
 		return 2
 	}
-	var in []app.Incoming
-	for _, f := range files {
-		b, err := os.ReadFile(f)
+	for _, f := range files { // all of them, before anything is started
+		st, err := os.Stat(f)
+		if err == nil && st.IsDir() {
+			err = errors.New("is a folder")
+		}
 		if err != nil {
 			fmt.Fprintf(errs, "setfast: %s: %v\n", f, plain(err))
 			return 2
 		}
-		in = append(in, app.Incoming{Name: filepath.Base(f), Data: b})
 	}
 	ctx, stop := signal.NotifyContext(context.Background(), os.Interrupt, syscall.SIGTERM)
 	defer stop()
-	s, err := openData(ctx, *data)
+	s, err := openData(ctx, w)
 	if err != nil {
 		fmt.Fprintf(errs, "setfast: %v\n", err)
 		return 2
 	}
 	defer s.close()
-	bad, err := importAll(ctx, s.app, *name, in, out)
+	s.app.Kernel.Unfenced = *unfenced
+	bad, err := importAll(ctx, s.app, *name, files, out)
 	if err != nil {
 		fmt.Fprintf(errs, "setfast: %v\n", err)
 		return 2
@@ -187,7 +254,10 @@ func runImport(args []string, out, errs io.Writer) int {
 	return 0
 }
 
-func importAll(ctx context.Context, a *app.App, name string, in []app.Incoming, out io.Writer) (bad int, err error) {
+func importAll(ctx context.Context, a *app.App, name string, files []string, out io.Writer) (bad int, err error) {
+	if name, err = app.Name("the project's name", name); err != nil {
+		return 0, err
+	}
 	ps, err := a.Store.Projects(ctx)
 	if err != nil {
 		return 0, err
@@ -203,17 +273,29 @@ func importAll(ctx context.Context, a *app.App, name string, in []app.Incoming, 
 			return 0, err
 		}
 	}
-	batch, list, err := a.Stage(ctx, project, in)
+	var open *os.File
+	defer func() { open.Close() }()
+	_, list, err := a.Stage(ctx, project, func() (app.Incoming, error) {
+		open.Close()
+		if len(files) == 0 {
+			return app.Incoming{}, io.EOF
+		}
+		f := files[0]
+		files = files[1:]
+		var err error
+		open, err = os.Open(f)
+		return app.Incoming{Name: filepath.Base(f), From: open}, err
+	})
 	if err != nil {
 		return 0, err
 	}
 	for _, f := range list {
-		got, err := a.ReadStaged(ctx, batch, f.ID)
+		got, err := a.ReadStaged(ctx, project, f.ID)
 		if err != nil {
 			return bad, err
 		}
-		fmt.Fprintf(out, "%-10s %s: %s\n", got.File.State, f.Name, got.File.Message)
-		if got.File.State == "failed" {
+		fmt.Fprintf(out, "%-10s %s: %s\n", got.State, f.Name, got.Message)
+		if got.State == "failed" {
 			bad++
 		}
 	}
