@@ -125,10 +125,6 @@ func (a *App) read(ctx context.Context, f store.ImportFile, out *Imported) error
 	if err := a.Store.SetCompanions(ctx, src.id, src.companions); err != nil {
 		return err
 	}
-	have, err := a.Store.Parts(ctx, f.ProjectID)
-	if err != nil {
-		return err
-	}
 	var keys []string
 	for i, p := range im.Parts {
 		name := p.Name
@@ -138,7 +134,7 @@ func (a *App) read(ctx context.Context, f store.ImportFile, out *Imported) error
 				name = fmt.Sprintf("%s %d", name, i+1)
 			}
 		}
-		row := store.Part{ProjectID: f.ProjectID, Name: clip(name, MostName), SourceName: clip(f.Name, mostFileNames), SourceSHA256: f.SHA256, SourceID: src.id, SourceIndex: i, Tint: len(have) + i}
+		row := store.Part{ProjectID: f.ProjectID, Name: clip(name, MostName), SourceName: clip(f.Name, mostFileNames), SourceSHA256: f.SHA256, SourceID: src.id, SourceIndex: i, Tint: int(f.ID%1_000_000) + i, Arrival: f.ID}
 		if err := a.derive(ctx, p, &row); err != nil {
 			return err
 		}

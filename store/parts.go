@@ -21,25 +21,26 @@ type Part struct {
 	DerivedVersion                   int
 	DerivedSHA256, PreviewSHA256     string
 	Created                          time.Time
-	Off                              bool // taken off the Shelf
+	Off                              bool  // taken off the Shelf
+	Arrival                          int64 // in which order it was handed in
 }
 
 // Key is what documents call the part.
 func (p Part) Key() string { return fmt.Sprint("p", p.ID) }
 
 const partColumns = `id, project_id, name, number, revision, material, density, fastener, tint, source_name, source_sha256, source_id, source_index,
-	derived_version, derived_sha256, preview_sha256, created, off IS NOT NULL`
+	derived_version, derived_sha256, preview_sha256, created, off IS NOT NULL, arrival`
 
 func scanPart(row scanner) (Part, error) {
 	var p Part
 	err := row.Scan(&p.ID, &p.ProjectID, &p.Name, &p.Number, &p.Revision, &p.Material, &p.Density, &p.Fastener, &p.Tint, &p.SourceName,
-		&p.SourceSHA256, &p.SourceID, &p.SourceIndex, &p.DerivedVersion, &p.DerivedSHA256, &p.PreviewSHA256, &p.Created, &p.Off)
+		&p.SourceSHA256, &p.SourceID, &p.SourceIndex, &p.DerivedVersion, &p.DerivedSHA256, &p.PreviewSHA256, &p.Created, &p.Off, &p.Arrival)
 	return p, err
 }
 
-// Parts lists a project's parts in the order they came, those taken off the Shelf too.
+// Parts lists a project's parts in the order they were handed in, those taken off the Shelf too.
 func (s *Store) Parts(ctx context.Context, project int64) ([]Part, error) {
-	return all(ctx, s.db, "SELECT "+partColumns+" FROM parts WHERE project_id=? ORDER BY id", []any{project}, scanPart)
+	return all(ctx, s.db, "SELECT "+partColumns+" FROM parts WHERE project_id=? ORDER BY arrival, id", []any{project}, scanPart)
 }
 
 // Part finds a part.
@@ -100,9 +101,9 @@ func (s *Store) AddPart(ctx context.Context, p Part) (Part, bool, error) {
 			return err
 		}
 		r, err := tx.ExecContext(ctx, `INSERT INTO parts (project_id, name, number, revision, material, density, fastener, tint, source_name,
-			source_sha256, source_id, source_index, derived_version, derived_sha256, preview_sha256, created) VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?)`,
+			source_sha256, source_id, source_index, derived_version, derived_sha256, preview_sha256, created, arrival) VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?)`,
 			p.ProjectID, p.Name, p.Number, p.Revision, p.Material, p.Density, p.Fastener, p.Tint, p.SourceName, p.SourceSHA256, p.SourceID, p.SourceIndex,
-			p.DerivedVersion, p.DerivedSHA256, p.PreviewSHA256, p.Created)
+			p.DerivedVersion, p.DerivedSHA256, p.PreviewSHA256, p.Created, p.Arrival)
 		if err != nil {
 			return err
 		}

@@ -10,9 +10,11 @@ ALTER TABLE edits
   ADD UNIQUE KEY IF NOT EXISTS edit_once (assembly_id, token),
   ADD KEY IF NOT EXISTS by_target (assembly_id, target, seq);
 
--- Taken off the Shelf, not deleted: logs refer to it. source_id names the file a part came from together with those it refers to.
+-- Taken off the Shelf, not deleted: logs refer to it. source_id names the file a part came from together with those it refers to;
+-- arrival is the order in which files were handed in, whichever was read first.
 ALTER TABLE parts
   ADD COLUMN IF NOT EXISTS off DATETIME(3) NULL,
+  ADD COLUMN IF NOT EXISTS arrival BIGINT NOT NULL DEFAULT 0,
   ADD COLUMN IF NOT EXISTS source_id CHAR(64) CHARACTER SET ascii NOT NULL DEFAULT '',
   ADD KEY IF NOT EXISTS by_source (source_sha256),
   ADD KEY IF NOT EXISTS by_derived (derived_sha256),
