@@ -119,42 +119,67 @@ func distanceBetween(fa solve.Feat, a geom.Frame, fb solve.Feat, b geom.Frame) f
 
 // mass adds up the components; it is unknown as soon as one of them is.
 func (m *model) mass(poses []geom.Pose) (float64, geom.Vec, bool) {
-	total, moment := 0.0, geom.Vec{}
+	var all weights
+	seen := map[massKey]weights{}
 	for i, c := range m.comps {
-		kg, centre, ok := massOf(m.doc, c, m.subs)
-		if !ok {
+		w := massOf(m.doc, c, m.subs, seen)
+		if w.unknown {
 			return 0, geom.Vec{}, false
 		}
-		total += kg
-		moment = moment.AddScaled(kg, poses[i].Point(centre))
+		all.add(w, poses[i])
 	}
-	if total <= 0 {
-		return 0, geom.Vec{}, false
-	}
-	return total, moment.Scale(1 / total), true
+	return all.kg, all.centre(), all.kg > 0
 }
 
-// massOf is the mass and centroid of one component in its own frame.
-func massOf(doc *assembly.Document, c *assembly.Component, subs map[string]*Result) (float64, geom.Vec, bool) {
+// weights is a mass with its moment about the origin of its frame.
+type weights struct {
+	kg      float64
+	moment  geom.Vec
+	unknown bool
+}
+
+func (w *weights) add(o weights, at geom.Pose) {
+	w.kg += o.kg
+	w.moment = w.moment.AddScaled(o.kg, at.Point(o.centre()))
+}
+
+func (w *weights) centre() geom.Vec {
+	if w.kg == 0 {
+		return geom.Vec{}
+	}
+	return w.moment.Scale(1 / w.kg)
+}
+
+// massKey names an assembly, or of a flexible use of it what is grounded.
+type massKey struct {
+	assembly     string
+	groundedOnly bool
+}
+
+// massOf is the mass of one component in its own frame. An assembly is weighed once, however often it is used.
+func massOf(doc *assembly.Document, c *assembly.Component, subs map[string]*Result, seen map[massKey]weights) weights {
 	if c.Part != "" {
 		p := doc.Parts[c.Part]
 		kg, ok := p.MassKg()
-		return kg, p.Volume.Centroid, ok && p.Volume.Known
+		return weights{kg, p.Volume.Centroid.Scale(kg), !ok || !p.Volume.Known}
 	}
-	total, moment := 0.0, geom.Vec{}
+	key := massKey{c.Assembly, c.GroundedOnly}
+	if w, ok := seen[key]; ok {
+		return w
+	}
+	var all weights
 	for _, k := range doc.Assemblies[c.Assembly].Components {
 		if k.Suppressed || c.GroundedOnly && !k.Grounded {
 			continue
 		}
-		kg, centre, ok := massOf(doc, k, subs)
-		if !ok {
-			return 0, geom.Vec{}, false
+		w := massOf(doc, k, subs, seen)
+		if w.unknown {
+			all.unknown = true
+			break
 		}
-		total += kg
-		moment = moment.AddScaled(kg, subs[c.Assembly].poseOf(k.Name).Point(centre))
+		all.add(w, subs[c.Assembly].poseOf(k.Name))
 	}
-	if total <= 0 {
-		return 0, geom.Vec{}, false
-	}
-	return total, moment.Scale(1 / total), true
+	all.unknown = all.unknown || all.kg <= 0
+	seen[key] = all
+	return all
 }

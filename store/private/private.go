@@ -13,7 +13,6 @@ import (
 	"os/user"
 	"path/filepath"
 	"runtime"
-	"slices"
 	"strconv"
 	"strings"
 	"sync"
@@ -226,21 +225,26 @@ func (s *Server) run(ctx context.Context) error {
 	}
 }
 
-// How often the server is started again before it is given up: so many times in such a span.
+// A server that lived for so long was well; one that did not so many times in a row is given up.
 const (
-	mostRestarts = 5
-	restartSpan  = 5 * time.Minute
+	livedWell   = 10 * time.Second
+	mostInVain  = 6
+	restartWait = 200 * time.Millisecond
 )
 
 // watch starts the server again where it ends by itself.
 func (s *Server) watch() {
 	defer close(s.done)
-	var when []time.Time
+	inVain := 0
 	for {
 		s.mu.Lock()
 		ended := s.ended
 		s.mu.Unlock()
+		began := time.Now()
 		<-ended
+		if time.Since(began) > livedWell {
+			inVain = 0
+		}
 		for {
 			s.mu.Lock()
 			stopped := s.stopped
@@ -248,15 +252,13 @@ func (s *Server) watch() {
 			if stopped {
 				return
 			}
-			now := time.Now()
-			when = append(slices.DeleteFunc(when, func(t time.Time) bool { return now.Sub(t) > restartSpan }), now)
-			if len(when) > mostRestarts {
+			if inVain++; inVain > mostInVain {
 				return
 			}
 			if s.run(context.Background()) == nil {
 				break
 			}
-			time.Sleep(time.Duration(len(when)) * 200 * time.Millisecond)
+			time.Sleep(time.Duration(inVain) * restartWait)
 		}
 	}
 }
