@@ -57,6 +57,16 @@ func (act *Act) check() error {
 	return checkToken(act.Token)
 }
 
+// anyState tells whether an act says all it means, whatever the state it was done on: not by a place in what was shown, nor by
+// turning round what was seen.
+func (act *Act) anyState() bool {
+	switch act.Do {
+	case "mean", "unplan", "remedy", "turn", "park":
+		return false
+	}
+	return true
+}
+
 func checkToken(token string) error {
 	if len(token) > 40 || strings.ContainsFunc(token, func(r rune) bool { return r <= ' ' || r > '~' }) {
 		return userErr("a token is at most 40 plain letters and digits")

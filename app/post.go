@@ -133,6 +133,10 @@ func (a *App) Do(ctx context.Context, id int64, who string, act Act) (*Posted, e
 	}
 	defer done()
 	st, again, err := a.begin(ctx, id, act.Base, act.Token)
+	moved := errors.Is(err, store.ErrMoved)
+	if moved && act.anyState() {
+		err = nil // perhaps what changed does not touch it
+	}
 	if err != nil || again != nil {
 		return again, err
 	}
@@ -145,6 +149,14 @@ func (a *App) Do(ctx context.Context, id int64, who string, act Act) (*Posted, e
 	e, said, err := a.edit(ctx, j, act)
 	if errors.Is(err, context.DeadlineExceeded) {
 		err = errTooLong
+	}
+	if moved {
+		if e == nil {
+			e = edit.Lists{} // what it means is gone: whatever changed touches it
+		}
+		if err := a.disturbed(ctx, st, act.Base, e); err != nil {
+			return nil, err
+		}
 	}
 	if err != nil {
 		return nil, err
@@ -169,6 +181,35 @@ func (a *App) begin(ctx context.Context, id, base int64, token string) (store.St
 	}
 	return st, nil, store.ErrMoved
 }
+
+// mostBehind is how many lines an act may be behind and still be carried out, where none of them touches it.
+const mostBehind = 200
+
+// disturbed refuses an edit that was meant for an older state, if what has changed since touches it. It says what that was.
+func (a *App) disturbed(ctx context.Context, st store.State, base int64, e edit.Edit) error {
+	if base < 0 || base > st.Seq || st.Seq-base > mostBehind {
+		return store.ErrMoved
+	}
+	since, said, err := a.Store.Since(ctx, st.ID, base, mostBehind)
+	if err != nil {
+		return err
+	}
+	mine := edit.Touched(e)
+	for _, o := range since {
+		if edit.Touched(o).Disturbs(mine) {
+			return &MovedError{said}
+		}
+	}
+	return nil
+}
+
+// MovedError says what has changed since an act was meant.
+type MovedError struct{ Said string }
+
+func (e *MovedError) Error() string {
+	return "this was changed meanwhile (" + e.Said + "); it is shown as it is now"
+}
+func (e *MovedError) Unwrap() error { return store.ErrMoved }
 
 // Post adds an edit to an assembly as it stands, whatever has changed; for imports, which nobody watches.
 func (a *App) Post(ctx context.Context, id int64, who, said string, e edit.Edit) (*Posted, error) {

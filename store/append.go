@@ -223,6 +223,21 @@ func (s *Store) Back(ctx context.Context, st State, undo bool) (e edit.Edit, sai
 	return e, top.Said, err
 }
 
+// Since gives what the lines after one have done, oldest first, and what the latest of them says; at most so many.
+func (s *Store) Since(ctx context.Context, id, after int64, most int) (edits []edit.Edit, said string, err error) {
+	type line struct{ text, said string }
+	list, err := all(ctx, s.db, "SELECT edit, said FROM edits WHERE assembly_id=? AND seq>? ORDER BY seq LIMIT ?", []any{id, after, most},
+		func(r scanner) (l line, err error) { return l, r.Scan(&l.text, &l.said) })
+	for _, l := range list {
+		e, err := edit.Decode([]byte(l.text))
+		if err != nil {
+			return nil, "", err
+		}
+		edits, said = append(edits, e), l.said
+	}
+	return edits, said, err
+}
+
 // Entry is one line of an assembly's log.
 type Entry struct {
 	Seq    int64

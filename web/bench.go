@@ -669,11 +669,39 @@ func (s *Server) state(c *echo.Context, n int64) error {
 	if err != nil {
 		return err
 	}
-	out, err := s.stateOf(j, "")
+	data, err := s.written(j)
 	if err != nil {
 		return err
 	}
-	return c.JSON(http.StatusOK, out)
+	return c.Blob(http.StatusOK, "application/json", data)
+}
+
+// mostShown bounds how many states are kept written out.
+const mostShown = 50
+
+// written is a state as it is sent, written out once for all who ask for it.
+func (s *Server) written(j *app.Judged) ([]byte, error) {
+	s.mu.Lock()
+	known, ok := s.states[j.ID]
+	s.mu.Unlock()
+	if ok && known.of == j {
+		return known.data, nil
+	}
+	out, err := s.stateOf(j, "")
+	if err != nil {
+		return nil, err
+	}
+	data, err := json.Marshal(out)
+	if err != nil {
+		return nil, err
+	}
+	s.mu.Lock()
+	defer s.mu.Unlock()
+	if len(s.states) >= mostShown {
+		clear(s.states)
+	}
+	s.states[j.ID] = shown{j, data}
+	return data, nil
 }
 
 // logLines gives lines of the log, the latest first: those before a line, so many at most.

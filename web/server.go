@@ -13,6 +13,7 @@ import (
 	"net"
 	"net/http"
 	"strings"
+	"sync"
 	"time"
 
 	"github.com/labstack/echo/v5"
@@ -47,6 +48,15 @@ type Server struct {
 	hosts      hosts
 	configured []string
 	handler    http.Handler
+
+	mu     sync.Mutex
+	states map[int64]shown // the latest written out, of some assemblies
+}
+
+// shown is a state as it is sent.
+type shown struct {
+	of   *app.Judged
+	data []byte
 }
 
 type renderer struct{ t *template.Template }
@@ -69,7 +79,7 @@ func New(a *app.App, o Options) (*Server, error) {
 		return nil, err
 	}
 	e := echo.New()
-	s := &Server{app: a, echo: e, tpl: t, log: o.Log, hosts: known, configured: o.Hosts}
+	s := &Server{app: a, echo: e, tpl: t, log: o.Log, hosts: known, configured: o.Hosts, states: map[int64]shown{}}
 	e.Renderer = renderer{t}
 	e.HTTPErrorHandler = s.fault
 	e.Use(middleware.Recover(), s.headers)
@@ -180,7 +190,7 @@ func said(err error) (code int, msg string) {
 	case errors.Is(err, store.ErrNotFound):
 		return http.StatusNotFound, "This is not here any more."
 	case errors.Is(err, store.ErrMoved):
-		return http.StatusConflict, store.ErrMoved.Error()
+		return http.StatusConflict, err.Error()
 	case errors.Is(err, store.ErrNothing):
 		return http.StatusUnprocessableEntity, store.ErrNothing.Error()
 	case errors.Is(err, store.ErrRemembered):
