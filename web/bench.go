@@ -2,6 +2,7 @@ package web
 
 import (
 	"bytes"
+	"compress/gzip"
 	"encoding/json"
 	"fmt"
 	"io"
@@ -669,39 +670,50 @@ func (s *Server) state(c *echo.Context, n int64) error {
 	if err != nil {
 		return err
 	}
-	data, err := s.written(j)
+	w, err := s.written(j)
 	if err != nil {
 		return err
 	}
-	return c.Blob(http.StatusOK, "application/json", data)
+	h := c.Response().Header()
+	h.Add("Vary", "Accept-Encoding")
+	if strings.Contains(c.Request().Header.Get("Accept-Encoding"), "gzip") {
+		h.Set("Content-Encoding", "gzip")
+		return c.Blob(http.StatusOK, "application/json", w.packed)
+	}
+	return c.Blob(http.StatusOK, "application/json", w.data)
 }
 
 // mostShown bounds how many states are kept written out.
 const mostShown = 50
 
-// written is a state as it is sent, written out once for all who ask for it.
-func (s *Server) written(j *app.Judged) ([]byte, error) {
+// written is a state as it is sent, written out and packed once for all who ask for it.
+func (s *Server) written(j *app.Judged) (w shown, err error) {
 	s.mu.Lock()
-	known, ok := s.states[j.ID]
+	w, ok := s.states[j.ID]
 	s.mu.Unlock()
-	if ok && known.of == j {
-		return known.data, nil
+	if ok && w.of == j {
+		return w, nil
 	}
+	w = shown{of: j}
 	out, err := s.stateOf(j, "")
 	if err != nil {
-		return nil, err
+		return w, err
 	}
-	data, err := json.Marshal(out)
-	if err != nil {
-		return nil, err
+	if w.data, err = json.Marshal(out); err != nil {
+		return w, err
 	}
+	var b bytes.Buffer
+	z := gzip.NewWriter(&b)
+	_, _ = z.Write(w.data) // a buffer takes all
+	_ = z.Close()
+	w.packed = b.Bytes()
 	s.mu.Lock()
 	defer s.mu.Unlock()
 	if len(s.states) >= mostShown {
 		clear(s.states)
 	}
-	s.states[j.ID] = shown{j, data}
-	return data, nil
+	s.states[j.ID] = w
+	return w, nil
 }
 
 // logLines gives lines of the log, the latest first: those before a line, so many at most.

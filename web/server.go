@@ -55,8 +55,8 @@ type Server struct {
 
 // shown is a state as it is sent.
 type shown struct {
-	of   *app.Judged
-	data []byte
+	of           *app.Judged
+	data, packed []byte
 }
 
 type renderer struct{ t *template.Template }
@@ -83,7 +83,9 @@ func New(a *app.App, o Options) (*Server, error) {
 	e.Renderer = renderer{t}
 	e.HTTPErrorHandler = s.fault
 	e.Use(middleware.Recover(), s.headers)
-	e.Use(middleware.Gzip())
+	e.Use(middleware.GzipWithConfig(middleware.GzipConfig{Skipper: func(c *echo.Context) bool { // states are packed once for all
+		return strings.HasSuffix(c.Request().URL.Path, "/state")
+	}}))
 	st, err := fs.Sub(staticFiles, "static")
 	if err != nil {
 		return nil, err

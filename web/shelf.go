@@ -166,8 +166,11 @@ func (s *Server) stage(c *echo.Context, n int64) error {
 	batch, list, err := s.app.Stage(ctx, n, func() (app.Incoming, error) {
 		for {
 			p, err := mr.NextPart()
-			if err != nil {
+			if err == io.EOF {
 				return app.Incoming{}, err
+			}
+			if err != nil {
+				return app.Incoming{}, errors.Join(errBroken, err)
 			}
 			if p.FileName() != "" {
 				return app.Incoming{Name: p.FileName(), From: p}, nil
@@ -178,13 +181,15 @@ func (s *Server) stage(c *echo.Context, n int64) error {
 	switch {
 	case errors.As(err, &tooLarge):
 		return refuse("the files are more than " + strconv.FormatInt(s.app.Limits.Upload>>20, 10) + " MB together; hand them in by and by")
-	case errors.Is(err, io.ErrUnexpectedEOF), errors.Is(err, os.ErrDeadlineExceeded):
+	case errors.Is(err, errBroken), errors.Is(err, io.ErrUnexpectedEOF), errors.Is(err, os.ErrDeadlineExceeded):
 		return refuse("the transfer broke off, so nothing was taken; hand the files in again")
 	case err != nil:
 		return err
 	}
 	return c.JSON(http.StatusOK, batchJSON{batch, filesJSON(list)})
 }
+
+var errBroken = errors.New("the parts of the request cannot be read")
 
 type (
 	batchJSON struct {

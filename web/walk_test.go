@@ -40,7 +40,7 @@ func TestMain(m *testing.M) {
 
 // serve puts the interface on loopback.
 func serve(ctx context.Context) error {
-	srv, err := web.New(theApp, web.Options{})
+	srv, err := web.New(theApp, web.Options{Hosts: []string{"setfast.example:8443"}})
 	if err != nil {
 		return err
 	}
@@ -112,6 +112,9 @@ func (w *walker) point(ref, says string) {
 // TestWalk goes the way of a newcomer: from nothing to a verdict, with a wrong pick taken back, a relation at odds removed,
 // everything undone and done again, and a reload.
 func TestWalk(t *testing.T) {
+	if testing.Short() {
+		t.Skip("drives a browser")
+	}
 	dir := t.TempDir()
 	recipe := `box 0 0 0 80 60 8
 cyl 20 30 -1 0 0 1 3.3 10
@@ -136,13 +139,7 @@ step ` + dir + `/block.step
 			t.Fatal(err)
 		}
 	}
-	page, err := drive.Open(1280, 800, false)
-	if err != nil {
-		t.Fatal(err)
-	}
-	defer page.Close()
-	w := &walker{t, page}
-
+	w := browser(t, false)
 	w.ok(w.Go(address + "/"))
 	w.click("#name")
 	w.keys("Vent bracket\r")
@@ -317,19 +314,15 @@ func TestTree(t *testing.T) {
 
 func last(ref string) string { return ref[strings.LastIndex(ref, "/")+1:] }
 
-// sample loads the sample project once and opens a browser; it gives the project's number and its assemblies.
-func sample(t *testing.T, dark bool) (*walker, int64, []store.Assembly) {
+// sampleProject loads the sample project once; it gives its number and its assemblies.
+func sampleProject(t testing.TB) (int64, []store.Assembly) {
 	t.Helper()
 	ctx := context.Background()
-	page, err := drive.Open(1280, 800, dark)
-	if err != nil {
-		t.Fatal(err)
-	}
-	t.Cleanup(page.Close)
-	w := &walker{t, page}
 	find := func() (id int64) {
 		ps, err := theApp.Store.Projects(ctx)
-		w.ok(err)
+		if err != nil {
+			t.Fatal(err)
+		}
 		for _, p := range ps {
 			if p.Name == demo.Name {
 				id = p.ID
@@ -339,11 +332,50 @@ func sample(t *testing.T, dark bool) (*walker, int64, []store.Assembly) {
 	}
 	id := find()
 	if id == 0 {
-		w.ok(demo.Load(ctx, theApp, nil))
+		if err := demo.Load(ctx, theApp, nil); err != nil {
+			t.Fatal(err)
+		}
 		id = find()
 	}
 	as, err := theApp.Store.Assemblies(ctx, id)
-	w.ok(err)
+	if err != nil {
+		t.Fatal(err)
+	}
+	return id, as
+}
+
+// sampleAssembly is an assembly of the sample project.
+func sampleAssembly(t testing.TB, name string) int64 {
+	t.Helper()
+	_, as := sampleProject(t)
+	for _, a := range as {
+		if a.Name == name {
+			return a.ID
+		}
+	}
+	t.Fatalf("no assembly %q", name)
+	return 0
+}
+
+// browser opens a page; a short run has none.
+func browser(t *testing.T, dark bool) *walker {
+	t.Helper()
+	if testing.Short() {
+		t.Skip("drives a browser")
+	}
+	page, err := drive.Open(1280, 800, dark)
+	if err != nil {
+		t.Fatal(err)
+	}
+	t.Cleanup(page.Close)
+	return &walker{t, page}
+}
+
+// sample opens a browser beside the sample project.
+func sample(t *testing.T, dark bool) (*walker, int64, []store.Assembly) {
+	t.Helper()
+	w := browser(t, dark)
+	id, as := sampleProject(t)
 	return w, id, as
 }
 

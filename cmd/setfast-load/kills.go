@@ -29,7 +29,7 @@ func underKills(ctx context.Context, bin string, kills, writers int) (bool, erro
 			return false, err
 		}
 		wg.Go(func() {
-			p := &person{s: s, name: fmt.Sprint("writer ", i+1), asm: asm, rnd: rand.New(rand.NewPCG(2, uint64(i))), sum: sum}
+			p := &person{s: s, name: fmt.Sprint("writer ", i+1), number: i, asm: asm, rnd: rand.New(rand.NewPCG(2, uint64(i))), sum: sum}
 			for working.Err() == nil {
 				if p.st, err = s.state(ctx, asm); err == nil {
 					break

@@ -49,7 +49,7 @@ func (s *server) work(ctx context.Context, asms []int64, span, pause time.Durati
 	var wg sync.WaitGroup
 	for i, asm := range asms {
 		wg.Go(func() {
-			p := &person{s: s, name: fmt.Sprint("person ", i+1), asm: asm, rnd: rand.New(rand.NewPCG(1, uint64(i))), sum: sum}
+			p := &person{s: s, name: fmt.Sprint("person ", i+1), number: i, asm: asm, rnd: rand.New(rand.NewPCG(1, uint64(i))), sum: sum}
 			var err error
 			if p.st, err = s.state(ctx, asm); err != nil {
 				sum.fail("%v", err)

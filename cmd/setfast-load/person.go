@@ -13,11 +13,12 @@ import (
 
 // person edits one assembly, one edit after another, and remembers what was acknowledged.
 type person struct {
-	s    *server
-	name string
-	asm  int64
-	rnd  *rand.Rand
-	sum  *tally
+	s      *server
+	name   string
+	number int
+	asm    int64
+	rnd    *rand.Rand
+	sum    *tally
 
 	st    state
 	edits int
@@ -52,9 +53,9 @@ func (p *person) edit(ctx context.Context, patient bool) {
 	says := fmt.Sprintf("%s, edit %d", p.name, p.edits)
 	act := map[string]any{"do": "title", "to": says, "token": strings.ReplaceAll(fmt.Sprintf("%s-%d-%08x", p.name, p.edits, p.rnd.Uint32()), " ", "-")}
 	said := "name the assembly " + says
-	if len(p.st.Mates) > 0 && p.edits%2 == 0 { // one that changes what is solved
-		m := p.st.Mates[p.rnd.IntN(len(p.st.Mates))]
-		on := p.edits%4 == 0
+	if len(p.st.Mates) > 0 && p.edits%10 != 0 { // mostly one that changes what is solved: a person works on a part of the whole
+		m := p.st.Mates[p.number%len(p.st.Mates)]
+		on := p.edits%2 == 0
 		act = map[string]any{"do": "suppress", "name": m.ID, "flag": on, "token": act["token"]}
 		said = map[bool]string{true: "suppress ", false: "bring back "}[on] + m.ID
 	}
