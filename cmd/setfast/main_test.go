@@ -16,6 +16,9 @@ import (
 )
 
 func TestMain(m *testing.M) {
+	if os.Getenv("TEST_BE_SETFAST") != "" {
+		main()
+	}
 	dir, err := os.MkdirTemp("", "setfast-cmd-")
 	if err != nil {
 		panic(err)
@@ -64,6 +67,7 @@ func TestCheckCodes(t *testing.T) {
 		{[]string{"inspect", write("a.step", "nothing like it")}, 2, "does not begin like a STEP file"},
 		{[]string{"inspect", filepath.Join(dir, "b.step")}, 2, "no such file"},
 		{[]string{"inspect", "../../kernel/testdata/as1-oc-214.stp"}, 0, "5 parts in 18 instances"},
+		{[]string{"inspect", "../../kernel/testdata/s1/s1_pe_214.stp"}, 0, "8 parts in 11 instances"},
 		{[]string{"conquer"}, 2, "no command"},
 		{[]string{"help"}, 0, "./setfast demo"},
 	} {
