@@ -371,8 +371,12 @@ func TestZipBomb(t *testing.T) {
 			_, _ = w.Write(piece)
 		}
 	}
-	put("nothing.step", "", 0, 300)
-	put("spaces.step", "ISO-10303-21;\n", ' ', 300)
+	large := 300
+	if testing.Short() {
+		large = 30
+	}
+	put("nothing.step", "", 0, large)
+	put("spaces.step", "ISO-10303-21;\n", ' ', large)
 	put("small.step", "ISO-10303-21;\nHEADER;\n", ' ', 1)
 	if err := z.Close(); err != nil {
 		t.Fatal(err)
@@ -429,6 +433,9 @@ func TestQuota(t *testing.T) {
 // TestReferringFiles hands in an assembly whose files refer to one another two levels deep, some of its parts alone before: it
 // becomes one tree with its eight parts once each, and handed in again nothing more.
 func TestReferringFiles(t *testing.T) {
+	if testing.Short() {
+		t.Skip("reads many files")
+	}
 	ctx := context.Background()
 	project, err := a.Store.CreateProject(ctx, "S1")
 	if err != nil {
@@ -519,6 +526,9 @@ func TestReferringFiles(t *testing.T) {
 // TestQueue reads what was handed in without anybody waiting for it, a project with one file before another's many, and lets one
 // be called off.
 func TestQueue(t *testing.T) {
+	if testing.Short() {
+		t.Skip("reads many files")
+	}
 	ctx, cancel := context.WithCancel(context.Background())
 	defer cancel()
 	data, err := os.ReadFile("../kernel/testdata/s1/foot_back_prt.stp")

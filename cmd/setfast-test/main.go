@@ -8,7 +8,6 @@ import (
 	"os"
 	"os/exec"
 	"path/filepath"
-	"sort"
 	"strings"
 	"time"
 )
@@ -23,8 +22,12 @@ type tally struct {
 	broken                  bool
 }
 
+// raced are the packages whose values many goroutines share, or that run beside others: their short tests are run again under the
+// race detector.
+var raced = []string{"./core/assembly", "./core/edit", "./core/format", "./core/seat", "./core/solve", "./core/account", "./app", "./store/...", "./web"}
+
 func main() {
-	if out, err := exec.Command("gofmt", "-l", "app", "cmd", "core", "demo", "kernel", "store", "web/bundle", "web/drive", "web/shots").CombinedOutput(); err != nil || len(out) > 0 {
+	if out, err := exec.Command("gofmt", "-l", "app", "cmd", "core", "demo", "internal", "kernel", "store", "web/bundle", "web/drive", "web/shots").CombinedOutput(); err != nil || len(out) > 0 {
 		fmt.Printf("not formatted: %s\n", strings.Fields(string(out)))
 		os.Exit(1)
 	}
@@ -33,12 +36,27 @@ func main() {
 	if vet.Run() != nil {
 		os.Exit(1)
 	}
-	self, _ := filepath.Abs("bin/setfast-kernel")
-	args := append([]string{"test", "-json", "-count=1", "-timeout=25m", "-p=2"}, os.Args[1:]...)
-	if len(os.Args) == 1 || strings.HasPrefix(os.Args[len(os.Args)-1], "-") {
+	start := time.Now()
+	args := os.Args[1:]
+	if len(args) == 0 || strings.HasPrefix(args[len(args)-1], "-") {
 		args = append(args, "./...")
 	}
-	cmd := exec.Command("go", args...)
+	sum, ok := run("", args...)
+	if len(os.Args) == 1 {
+		fmt.Println("under the race detector:")
+		more, fine := run("race", append([]string{"-race", "-short"}, raced...)...)
+		sum.passed, sum.failed, ok = sum.passed+more.passed, sum.failed+more.failed, ok && fine
+	}
+	fmt.Printf("all packages in %.0f s\n%d passed, %d failed, %d skipped\n", time.Since(start).Seconds(), sum.passed, sum.failed, sum.skipped)
+	if !ok || sum.failed > 0 || sum.passed == 0 {
+		os.Exit(1)
+	}
+}
+
+// run runs tests and prints a line for each package. Of a second run only what fails is of interest.
+func run(second string, args ...string) (sum tally, ok bool) {
+	self, _ := filepath.Abs("bin/setfast-kernel")
+	cmd := exec.Command("go", append([]string{"test", "-json", "-count=1", "-timeout=25m", "-p=2"}, args...)...)
 	cmd.Env = append(os.Environ(), "SETFAST_KERNEL="+self)
 	cmd.Stderr = os.Stderr
 	out, err := cmd.StdoutPipe()
@@ -47,9 +65,8 @@ func main() {
 	}
 	if err != nil {
 		fmt.Println(err)
-		os.Exit(1)
+		return sum, false
 	}
-	start := time.Now()
 	by := map[string]*tally{}
 	said := map[string][]string{}
 	sc := bufio.NewScanner(out)
@@ -65,53 +82,53 @@ func main() {
 			t = &tally{}
 			by[e.Package] = t
 		}
-		key := e.Package + " " + e.Test
-		switch e.Action {
-		case "output", "build-output":
-			said[key] = append(said[key], e.Output)
-		case "pass", "fail", "skip":
-			if e.Test == "" {
-				if e.Action == "skip" { // no test files
-					continue
-				}
-				word := "ok  "
-				if e.Action == "fail" {
-					word = "FAIL"
-					t.broken = true
-					if t.failed == 0 {
-						fmt.Print(strings.Join(said[key], ""))
-					}
-				}
-				fmt.Printf("%s %-28s %4d passed %3d failed %3d skipped  %6.1f s\n", word, e.Package, t.passed, t.failed, t.skipped, e.Elapsed)
-				continue
-			}
-			switch e.Action {
-			case "pass":
-				t.passed++
-			case "skip":
-				t.skipped++
-				fmt.Print(strings.Join(said[key], ""))
-			case "fail":
-				t.failed++
-				fmt.Print(strings.Join(said[key], ""))
-			}
-			delete(said, key)
-		}
+		t.hear(e, said, second == "")
 	}
 	err = cmd.Wait()
-	var names []string
-	var sum tally
-	for n, t := range by {
-		names = append(names, n)
+	for _, t := range by {
 		sum.passed, sum.failed, sum.skipped = sum.passed+t.passed, sum.failed+t.failed, sum.skipped+t.skipped
 		sum.broken = sum.broken || t.broken
 	}
-	sort.Strings(names)
 	if sum.broken && sum.failed == 0 {
 		sum.failed = 1
 	}
-	fmt.Printf("all packages in %.0f s\n%d passed, %d failed, %d skipped\n", time.Since(start).Seconds(), sum.passed, sum.failed, sum.skipped)
-	if err != nil || sum.failed > 0 || sum.passed == 0 {
-		os.Exit(1)
+	return sum, err == nil
+}
+
+// hear takes in one event of a package's tests.
+func (t *tally) hear(e event, said map[string][]string, tellSkips bool) {
+	key := e.Package + " " + e.Test
+	switch {
+	case e.Action == "output" || e.Action == "build-output":
+		said[key] = append(said[key], e.Output)
+		return
+	case e.Action != "pass" && e.Action != "fail" && e.Action != "skip":
+		return
+	case e.Test == "" && e.Action == "skip": // no test files
+		return
+	case e.Test == "":
+		word := "ok  "
+		if e.Action == "fail" {
+			word = "FAIL"
+			t.broken = true
+			if t.failed == 0 {
+				fmt.Print(strings.Join(said[key], ""))
+			}
+		}
+		fmt.Printf("%s %-28s %4d passed %3d failed %3d skipped  %6.1f s\n", word, e.Package, t.passed, t.failed, t.skipped, e.Elapsed)
+		return
 	}
+	switch e.Action {
+	case "pass":
+		t.passed++
+	case "skip":
+		t.skipped++
+		if tellSkips {
+			fmt.Print(strings.Join(said[key], ""))
+		}
+	case "fail":
+		t.failed++
+		fmt.Print(strings.Join(said[key], ""))
+	}
+	delete(said, key)
 }

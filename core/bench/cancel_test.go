@@ -16,6 +16,9 @@ import (
 // TestCalledOff calls checks off at moments spread over all they do. Each ends soon after, with the context's own reason, and the
 // document is as good as before. The bound is wide: what it tells apart is an end from no end.
 func TestCalledOff(t *testing.T) {
+	if testing.Short() {
+		t.Skip("checks large assemblies many times")
+	}
 	docs := map[string]*assembly.Document{"pile": Pile(400), "scissor": Scissor(150), "lattice": Lattice(12), "conflict": Conflict(60), "conflict in a chain": ConflictChain(120)}
 	if dir := os.Getenv("SETFAST_HARD"); dir != "" { // a folder of assembly files to try as well
 		files, _ := filepath.Glob(filepath.Join(dir, "*.setfast.json"))

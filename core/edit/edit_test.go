@@ -193,7 +193,11 @@ func randomEdits(a *assembly.Assembly, r *rand.Rand) map[string]struct {
 func TestEveryEdit(t *testing.T) {
 	r := rand.New(rand.NewPCG(7, 11))
 	kinds := map[string]bool{}
-	for range 5 {
+	rounds := 5
+	if testing.Short() {
+		rounds = 1
+	}
+	for range rounds {
 		a := read(t)
 		for range 12 {
 			all := randomEdits(a, r)
