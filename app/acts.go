@@ -8,6 +8,7 @@ import (
 	"slices"
 	"strings"
 
+	"setfast/core/account"
 	"setfast/core/assembly"
 	"setfast/core/edit"
 	"setfast/core/format"
@@ -85,11 +86,8 @@ func (a *App) edit(ctx context.Context, j *Judged, act Act) (edit.Edit, string, 
 		return relationEdit(j, act)
 	case "mean":
 		p, err := seat.Mean(ctx, j.Doc, j.Doc.Root, j.Result, act.Index)
-		if ctx.Err() != nil {
-			return nil, "", context.Cause(ctx)
-		}
-		if err != nil {
-			return nil, "", userErr("%s", err)
+		if err = plainly(ctx, err); err != nil {
+			return nil, "", err
 		}
 		m := j.Result.Motions[act.Index]
 		return edit.NewPlan(p), "plan the " + m.Kind + " of " + strings.Join(m.Rides, ", "), nil
@@ -304,11 +302,8 @@ func (a *App) relate(ctx context.Context, j *Judged, act Act) (edit.Edit, string
 	}
 	if m.Sense == "" && m.Value == nil {
 		o, err := seat.Try(ctx, j.Doc, j.Doc.Root, m)
-		if ctx.Err() != nil {
-			return nil, "", context.Cause(ctx)
-		}
-		if err != nil {
-			return nil, "", userErr("%s", plainFault(err))
+		if err = plainly(ctx, err); err != nil {
+			return nil, "", err
 		}
 		m.Sense = o.Sense
 	}
@@ -377,15 +372,21 @@ func (a *App) Offers(ctx context.Context, id int64, put, on, sense string) ([]se
 	if err != nil {
 		return nil, userErr("%s", err)
 	}
-	out, err := seat.Offers(ctx, j.Doc, j.Doc.Root, p, o, sense)
-	if err != nil {
-		return nil, userErr("%s", plainFault(err))
-	}
-	return out, nil
+	ctx, cancel := context.WithTimeout(ctx, a.Limits.Check)
+	defer cancel()
+	var out []seat.Offer
+	err = a.work(ctx, func() (err error) {
+		out, err = seat.Offers(ctx, j.Doc, j.Doc.Root, p, o, sense)
+		return plainly(ctx, err)
+	})
+	return out, err
 }
 
 // TryValue tries one relation with a value or an alignment, for the preview before it is posted.
 func (a *App) TryValue(ctx context.Context, id int64, act Act) (*seat.Offer, error) {
+	if err := act.check(); err != nil {
+		return nil, err
+	}
 	j, err := a.Judge(ctx, id)
 	if err != nil {
 		return nil, err
@@ -398,11 +399,39 @@ func (a *App) TryValue(ctx context.Context, id int64, act Act) (*seat.Offer, err
 	if err != nil {
 		return nil, userErr("%s", err)
 	}
-	o, err := seat.Try(ctx, j.Doc, j.Doc.Root, &assembly.Mate{ID: "\x00offer", Type: act.Type, A: on, B: put, Sense: act.Sense, Value: act.Value})
-	if err != nil {
-		return nil, userErr("%s", plainFault(err))
+	ctx, cancel := context.WithTimeout(ctx, a.Limits.Check)
+	defer cancel()
+	var o seat.Offer
+	err = a.work(ctx, func() (err error) {
+		o, err = seat.Try(ctx, j.Doc, j.Doc.Root, &assembly.Mate{ID: "\x00offer", Type: act.Type, A: on, B: put, Sense: act.Sense, Value: act.Value})
+		return plainly(ctx, err)
+	})
+	return &o, err
+}
+
+// plainly turns what the core says of a try into words for the user, but for the end of the time.
+func plainly(ctx context.Context, err error) error {
+	if err == nil || ctx.Err() != nil {
+		return err
 	}
-	return &o, nil
+	return userErr("%s", plainFault(err))
+}
+
+// Swing gives the poses of a motion from end to end, and the names of what they are of.
+func (a *App) Swing(ctx context.Context, id int64, k int) (names []string, poses [][]account.PoseJSON, err error) {
+	j, err := a.Judge(ctx, id)
+	if err != nil {
+		return nil, nil, err
+	}
+	names = []string{}
+	for _, l := range j.Result.Lines {
+		names = append(names, l.Component)
+	}
+	err = a.work(ctx, func() error {
+		poses = j.Result.Swing(k)
+		return nil
+	})
+	return names, poses, err
 }
 
 // Export gives an assembly and what it uses as a document.

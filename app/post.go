@@ -80,16 +80,25 @@ func (a *App) judge(ctx context.Context, st store.State) (*Judged, error) {
 
 // check works an account out, no more at once than there are processors.
 func (a *App) check(ctx context.Context, g *gathered) (*account.Report, error) {
+	var rep *account.Report
+	err := a.work(ctx, func() (err error) {
+		rep, err = account.Check(ctx, g.doc, nil)
+		return err
+	})
+	return rep, err
+}
+
+// work does what takes a processor for a while, when its turn has come.
+func (a *App) work(ctx context.Context, f func() error) error {
 	done, err := a.gate.take(ctx, a.Limits.Wait)
 	if err != nil {
-		return nil, err
+		return err
 	}
 	defer done()
-	rep, err := account.Check(ctx, g.doc, nil)
-	if errors.Is(err, context.DeadlineExceeded) {
-		return nil, errTooLong
+	if err = f(); errors.Is(err, context.DeadlineExceeded) {
+		return errTooLong
 	}
-	return rep, err
+	return err
 }
 
 var errTooLong = userErr("working this out takes too long here, so it was given up and nothing was changed")
@@ -146,10 +155,12 @@ func (a *App) Do(ctx context.Context, id int64, who string, act Act) (*Posted, e
 	}
 	ctx, cancel := context.WithTimeout(ctx, a.Limits.Check)
 	defer cancel()
-	e, said, err := a.edit(ctx, j, act)
-	if errors.Is(err, context.DeadlineExceeded) {
-		err = errTooLong
-	}
+	var e edit.Edit
+	var said string
+	err = a.work(ctx, func() (err error) {
+		e, said, err = a.edit(ctx, j, act)
+		return err
+	})
 	if moved {
 		if e == nil {
 			e = edit.Lists{} // what it means is gone: whatever changed touches it

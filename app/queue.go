@@ -2,6 +2,7 @@ package app
 
 import (
 	"context"
+	"runtime/debug"
 	"sync"
 	"time"
 
@@ -100,7 +101,7 @@ func (q *queue) read(ctx context.Context, f store.ImportFile) {
 	q.mu.Lock()
 	q.cancel[f.ID] = cancel
 	q.mu.Unlock()
-	_, err := q.app.readClaimed(own, f)
+	err := q.readSafely(own, f)
 	q.mu.Lock()
 	delete(q.cancel, f.ID)
 	if q.busy[f.ProjectID]--; q.busy[f.ProjectID] <= 0 {
@@ -110,6 +111,19 @@ func (q *queue) read(ctx context.Context, f store.ImportFile) {
 	if err != nil && ctx.Err() == nil { // at the end of the program it stays as it is, and is read at the next start
 		q.app.Log.Error("a file was not read", "file", f.Name, "error", err)
 	}
+}
+
+// readSafely reads a file of which nothing may end the program.
+func (q *queue) readSafely(ctx context.Context, f store.ImportFile) (err error) {
+	defer func() {
+		if r := recover(); r != nil {
+			q.app.Log.Error("reading a file broke down", "file", f.Name, "panic", r, "stack", string(debug.Stack()))
+			f.State, f.Message = "failed", "reading it broke down here; the file was not taken"
+			err = q.app.Store.SetImport(context.WithoutCancel(ctx), f)
+		}
+	}()
+	_, err = q.app.readClaimed(ctx, f)
+	return err
 }
 
 // CancelImport ends the waiting or reading of a file of a project.
@@ -147,12 +161,18 @@ func (a *App) Progress(ctx context.Context, batch string) ([]Progress, error) {
 	if err != nil {
 		return nil, err
 	}
+	names := map[int64]string{}
+	for _, f := range files {
+		names[f.ID] = f.Name
+	}
 	var out []Progress
 	for _, f := range files {
 		p := Progress{ImportFile: f}
 		switch f.State {
 		case "reading":
 			p.Reading = max(0, time.Since(f.Started))
+		case "with":
+			p.Message = "with " + names[f.Within]
 		case "waiting":
 			for _, o := range unread {
 				if o.State == "waiting" && o.ProjectID == f.ProjectID && o.ID < f.ID {

@@ -834,15 +834,11 @@ func (s *Server) swing(c *echo.Context, n int64) error {
 	if err != nil {
 		return store.ErrNotFound
 	}
-	j, err := s.app.Judge(c.Request().Context(), n)
+	names, poses, err := s.app.Swing(c.Request().Context(), n, k)
 	if err != nil {
 		return err
 	}
-	names := []string{}
-	for _, l := range j.Result.Lines {
-		names = append(names, l.Component)
-	}
-	return c.JSON(http.StatusOK, map[string]any{"names": names, "poses": j.Result.Swing(k)})
+	return c.JSON(http.StatusOK, map[string]any{"names": names, "poses": poses})
 }
 
 // bare gives the document that the core in the browser opens.

@@ -125,7 +125,7 @@ export function shelf(project) {
   }
 
   const open = new Set(["waiting", "with", "reading"]);
-  const words = { waiting: "waiting", with: "with its whole", reading: "reading", done: "read", failed: "failed", "left over": "left over", cancelled: "cancelled" };
+  const words = { waiting: "waiting", with: "waiting", reading: "reading", done: "read", failed: "failed", "left over": "left over", cancelled: "cancelled" };
 
   function row(f, cancel) {
     const li = el("li", `s-${f.state.split(" ")[0]}`);
@@ -134,7 +134,7 @@ export function shelf(project) {
     if (f.state === "reading" && f.seconds >= 2) message = `${Math.floor(f.seconds)} s`;
     if (f.state === "waiting" && f.ahead) message = `after ${f.ahead} ${f.ahead === 1 ? "other" : "others"}`;
     li.append(el("span", "state", words[f.state] || f.state), el("span", "", f.name), el("span", "grow"), el("span", "soft", message));
-    if (open.has(f.state)) {
+    if (f.state === "waiting" || f.state === "reading") {
       const b = el("button", "plain", "Cancel");
       b.type = "button";
       b.setAttribute("aria-label", `Cancel reading ${f.name}`);
