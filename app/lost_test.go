@@ -341,10 +341,14 @@ func TestDoublingAssemblies(t *testing.T) {
 	}
 	ctx, cancel := context.WithTimeout(context.Background(), 20*time.Second)
 	defer cancel()
+	start := time.Now()
 	j, err := a.Judge(ctx, below)
 	if err != nil || len(j.Doc.Assemblies) != levels+1 {
 		t.Fatalf("%v", err)
 	}
+	top, _ := newAssembly(t, "Above all levels")
+	act(t, top, app.Act{Do: "place", Items: []string{app.AssemblyKey(below), app.AssemblyKey(below)}})
+	t.Logf("opened and placed twice in %v", time.Since(start))
 	if _, err := tryAct(first, app.Act{Do: "place", Items: []string{app.AssemblyKey(below)}}); err == nil || !strings.Contains(err.Error(), "inside itself") {
 		t.Errorf("the highest in the lowest: %v", err)
 	}
@@ -595,5 +599,101 @@ func TestQueue(t *testing.T) {
 	cancel()
 	if err := <-ended; err != nil {
 		t.Error(err)
+	}
+}
+
+// TestCancelReading calls off a file while it is read: its child ends, and the next file is read.
+func TestCancelReading(t *testing.T) {
+	dir := t.TempDir()
+	note := filepath.Join(dir, "note")
+	child := filepath.Join(dir, "child")
+	if err := os.WriteFile(child, []byte("#!/bin/sh\necho $$ > "+note+"\nexec sleep 300\n"), 0o700); err != nil {
+		t.Fatal(err)
+	}
+	ctx, cancel := context.WithCancel(context.Background())
+	defer cancel()
+	slow := app.New(a.Store, kernel.NewRunner(child))
+	project, err := a.Store.CreateProject(ctx, "Called off")
+	if err != nil {
+		t.Fatal(err)
+	}
+	_, list, err := slow.Stage(ctx, project, app.Files(app.Incoming{Name: "a.step", From: strings.NewReader("ISO-10303-21;\nDATA;\nENDSEC;\n")}))
+	if err != nil {
+		t.Fatal(err)
+	}
+	ended := make(chan error, 1)
+	go func() { ended <- slow.ReadUploads(ctx) }()
+	wait := func(what string, ok func() bool) {
+		t.Helper()
+		for deadline := time.Now().Add(20 * time.Second); !ok(); time.Sleep(10 * time.Millisecond) {
+			if time.Now().After(deadline) {
+				t.Fatal("it never came to be that ", what)
+			}
+		}
+	}
+	wait("it is read", func() bool { _, err := os.Stat(note); return err == nil })
+	if p, err := slow.Progress(ctx, list[0].Batch); err != nil || p[0].State != "reading" {
+		t.Errorf("%+v, %v", p, err)
+	}
+	if err := slow.CancelImport(ctx, project, list[0].ID); err != nil {
+		t.Fatal(err)
+	}
+	pid, err := os.ReadFile(note)
+	if err != nil {
+		t.Fatal(err)
+	}
+	wait("the child has ended", func() bool { _, err := os.Stat("/proc/" + strings.TrimSpace(string(pid))); return err != nil })
+	if f, err := a.Store.ImportOf(ctx, project, list[0].ID); err != nil || f.State != "cancelled" {
+		t.Errorf("%s, %v", f.State, err)
+	}
+	cancel()
+	if err := <-ended; err != nil {
+		t.Error(err)
+	}
+}
+
+// TestTooHard: an act whose account takes longer than it may is refused with a sentence, and nothing is changed.
+func TestTooHard(t *testing.T) {
+	id, _ := newAssembly(t, "Hard")
+	judgeID(t, id)
+	usual := a.Limits
+	a.Limits.Check = 1
+	defer func() { a.Limits = usual }()
+	if _, err := tryAct(id, app.Act{Do: "title", To: "Never"}); err == nil || !strings.Contains(err.Error(), "takes too long") && !errors.Is(err, store.ErrBusy) {
+		t.Errorf("%v", err)
+	}
+	if st, err := a.Store.State(context.Background(), id); err != nil || st.Seq != 0 {
+		t.Errorf("line %d, %v", st.Seq, err)
+	}
+}
+
+// TestSecondWindow: an act meant for an older state is carried out where nothing that changed touches it, and told what did where
+// something does.
+func TestSecondWindow(t *testing.T) {
+	id, project := newAssembly(t, "Two windows")
+	parts, err := a.Store.Parts(context.Background(), project)
+	if err != nil {
+		t.Fatal(err)
+	}
+	p := act(t, id, app.Act{Do: "place", Items: slices.Repeat([]string{parts[0].Key()}, 3)})
+	names, base := p.Asm.Components, p.Seq
+	act(t, id, app.Act{Do: "rename", Name: names[1].Name, To: "Renamed elsewhere"})
+	late := func(w app.Act) error {
+		w.Base = base
+		_, err := a.Do(context.Background(), id, "test", w)
+		return err
+	}
+	if err := late(app.Act{Do: "suppress part", Name: names[2].Name, Flag: true}); err != nil {
+		t.Errorf("another part: %v", err)
+	}
+	if err := late(app.Act{Do: "title", To: "Both"}); err != nil {
+		t.Errorf("the title: %v", err)
+	}
+	for _, w := range []app.Act{{Do: "rename", Name: names[1].Name, To: "Renamed here"}, {Do: "title", To: "Again"}, {Do: "suppress part", Name: names[1].Name, Flag: true},
+		{Do: "relate", Type: "fastened", On: names[0].Name + "/origin", Put: names[1].Name + "/origin"}, {Do: "unplan"}, {Do: "remove", Name: names[2].Name}} {
+		var me *app.MovedError
+		if err := late(w); !errors.Is(err, store.ErrMoved) || errors.As(err, &me) && !strings.Contains(err.Error(), "name the assembly Both") {
+			t.Errorf("%+v: %v", w, err)
+		}
 	}
 }

@@ -35,6 +35,9 @@ func NewRunner(bin string) *Runner {
 	return &Runner{Bin: bin, Base: 20 * time.Second, PerMB: 5 * time.Second, Timeout: 10 * time.Minute, MemoryMB: 3000, MaxFileMB: 400, slots: make(chan struct{}, AtOnce)}
 }
 
+// mostAnswer is how many bytes of shapes the child may hand back in one file, since they come into this program's memory.
+const mostAnswer = 768 << 20
+
 // limit is how long a file of this size may take.
 func (r *Runner) limit(size int64) time.Duration {
 	return min(r.Timeout, r.Base+time.Duration(float64(r.PerMB)*float64(size)/(1<<20)))
@@ -183,6 +186,7 @@ func (r *Runner) run(ctx context.Context, limit time.Duration, dir string, stdin
 		"HOME=" + dir, "TMPDIR=" + dir, "LANG=C.UTF-8", "GOMAXPROCS=1", "GOTRACEBACK=none",
 		fmt.Sprintf("SETFAST_CPU_SECONDS=%d", int(limit.Seconds())+1),
 		fmt.Sprintf("SETFAST_MEMORY_BYTES=%d", int64(r.MemoryMB)<<20),
+		fmt.Sprintf("SETFAST_FILE_BYTES=%d", mostAnswer),
 	}
 	if r.Unfenced {
 		cmd.Env = append(cmd.Env, "SETFAST_UNFENCED=1")

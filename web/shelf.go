@@ -126,17 +126,17 @@ func (s *Server) shelf(c *echo.Context, n int64) error {
 		return err
 	}
 	var as, offAs []store.Assembly
+	soon, cancel := context.WithTimeout(ctx, 3*time.Second)
+	defer cancel()
 	for _, a := range all {
 		if a.Off {
 			offAs = append(offAs, a)
 			continue
 		}
 		if a.Verdict == "" { // not known yet: taken now, if that does not take long
-			soon, cancel := context.WithTimeout(ctx, 2*time.Second)
 			if j, err := s.app.Judge(soon, a.ID); err == nil {
 				a.Verdict = j.Verdict()
 			}
-			cancel()
 		}
 		as = append(as, a)
 	}
