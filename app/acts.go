@@ -2,21 +2,17 @@ package app
 
 import (
 	"context"
-	"errors"
 	"fmt"
 	"math"
 	"slices"
 	"strings"
 
-	"setfast/core/account"
 	"setfast/core/assembly"
 	"setfast/core/edit"
 	"setfast/core/format"
 	"setfast/core/geom"
-	"setfast/core/part"
 	"setfast/core/seat"
 	"setfast/core/solve"
-	"setfast/store"
 )
 
 // Act is what a user does on the Bench. Do names it.
@@ -172,99 +168,6 @@ func title(act Act) (edit.Edit, string, error) {
 	return e, said, nil
 }
 
-// place puts parts and assemblies beside what is there, spread out; the first of all is grounded on the origin.
-func (a *App) place(ctx context.Context, j *Judged, act Act) (edit.Edit, string, error) {
-	if len(act.Items) == 0 {
-		return nil, "", userErr("choose something to place")
-	}
-	if len(act.Items) > 500 {
-		return nil, "", userErr("place at most 500 at once")
-	}
-	x := &extents{app: a, known: map[string]*seat.Box{}}
-	var there, arrive []seat.Box
-	for _, c := range j.Asm.Components {
-		b, err := x.of(ctx, c.Part+c.Assembly)
-		if err != nil {
-			return nil, "", err
-		}
-		if b != nil {
-			there = append(there, b.Around(c.Pose))
-		}
-	}
-	var names []string
-	taken := map[string]bool{}
-	var places []edit.Place
-	calls := map[string]string{}
-	for _, key := range act.Items {
-		want, ok := calls[key]
-		if !ok {
-			var err error
-			if want, err = a.placeable(ctx, j.of.state.Project, key); err != nil {
-				return nil, "", err
-			}
-			calls[key] = want
-		}
-		k := edit.Component{Name: FreeName(j.Asm, want, taken)}
-		if key[0] == 'p' {
-			k.Part = key
-		} else {
-			k.Assembly = key
-		}
-		taken[k.Name] = true
-		b, err := x.of(ctx, key)
-		if err != nil {
-			return nil, "", err
-		}
-		if b == nil {
-			b = &seat.Box{}
-		}
-		arrive = append(arrive, *b)
-		names = append(names, k.Name)
-		places = append(places, edit.Place{Component: k})
-	}
-	skip := 0
-	if len(j.Asm.Components) == 0 { // the first stays on the origin, the rest are spread beside it
-		places[0].Component.Grounded = true
-		places[0].Component.Pose = edit.PoseOf(geom.Home)
-		there = append(there, arrive[0])
-		skip = 1
-	}
-	for i, p := range seat.Spread(there, arrive[skip:]) {
-		places[i+skip].Component.Pose = edit.PoseOf(p)
-	}
-	var e edit.Batch
-	for _, p := range places {
-		e.Edits = append(e.Edits, p)
-	}
-	return e, "place " + strings.Join(names, ", "), nil
-}
-
-// placeable sees that a key names something on the Shelf of the same project, and tells what it is called.
-func (a *App) placeable(ctx context.Context, project int64, key string) (name string, err error) {
-	id, isPart, err := KeyID(key)
-	if err != nil {
-		return "", userErr("%s", err)
-	}
-	if isPart {
-		row, err := a.Store.Part(ctx, id)
-		if err == nil && (row.ProjectID != project || row.Off) {
-			err = store.ErrNotFound
-		}
-		if errors.Is(err, store.ErrNotFound) {
-			return "", userErr("that part is no longer on the Shelf")
-		}
-		return row.Name, err
-	}
-	row, err := a.Store.Assembly(ctx, id)
-	if err == nil && (row.ProjectID != project || row.Off) {
-		err = store.ErrNotFound
-	}
-	if errors.Is(err, store.ErrNotFound) {
-		return "", userErr("that assembly is no longer there")
-	}
-	return row.Name, err
-}
-
 // stems are what new relations are called, with a number behind.
 var stems = map[string]string{"coincident": "on", "concentric": "axis", "rim": "rim", "distance": "distance", "angle": "angle", "parallel": "parallel",
 	"perpendicular": "square", "fastened": "fixed", "tangent": "rest", "hold_spin": "spin", "revolute": "turn", "prismatic": "slide", "cylindrical": "turn and slide"}
@@ -356,118 +259,6 @@ func (a *App) remedy(j *Judged, act Act) (edit.Edit, string, error) {
 		return e, "free " + r.Coordinate + " of " + r.Mate, err
 	}
 	return nil, "", userErr("this remedy cannot be applied here")
-}
-
-// Offers tries the relations that two picked features allow.
-func (a *App) Offers(ctx context.Context, id int64, put, on, sense string) ([]seat.Offer, error) {
-	j, err := a.Judge(ctx, id)
-	if err != nil {
-		return nil, err
-	}
-	p, err := format.Ref(put)
-	if err != nil {
-		return nil, userErr("%s", err)
-	}
-	o, err := format.Ref(on)
-	if err != nil {
-		return nil, userErr("%s", err)
-	}
-	ctx, cancel := context.WithTimeout(ctx, a.Limits.Check)
-	defer cancel()
-	var out []seat.Offer
-	err = a.work(ctx, func() (err error) {
-		out, err = seat.Offers(ctx, j.Doc, j.Doc.Root, p, o, sense)
-		return plainly(ctx, err)
-	})
-	return out, err
-}
-
-// TryValue tries one relation with a value or an alignment, for the preview before it is posted.
-func (a *App) TryValue(ctx context.Context, id int64, act Act) (*seat.Offer, error) {
-	if err := act.check(); err != nil {
-		return nil, err
-	}
-	j, err := a.Judge(ctx, id)
-	if err != nil {
-		return nil, err
-	}
-	put, err := format.Ref(act.Put)
-	if err != nil {
-		return nil, userErr("%s", err)
-	}
-	on, err := format.Ref(act.On)
-	if err != nil {
-		return nil, userErr("%s", err)
-	}
-	ctx, cancel := context.WithTimeout(ctx, a.Limits.Check)
-	defer cancel()
-	var o seat.Offer
-	err = a.work(ctx, func() (err error) {
-		o, err = seat.Try(ctx, j.Doc, j.Doc.Root, &assembly.Mate{ID: "\x00offer", Type: act.Type, A: on, B: put, Sense: act.Sense, Value: act.Value})
-		return plainly(ctx, err)
-	})
-	return &o, err
-}
-
-// plainly turns what the core says of a try into words for the user, but for the end of the time.
-func plainly(ctx context.Context, err error) error {
-	if err == nil || ctx.Err() != nil {
-		return err
-	}
-	return userErr("%s", plainFault(err))
-}
-
-// Swing gives the poses of a motion from end to end, and the names of what they are of.
-func (a *App) Swing(ctx context.Context, id int64, k int) (names []string, poses [][]account.PoseJSON, err error) {
-	j, err := a.Judge(ctx, id)
-	if err != nil {
-		return nil, nil, err
-	}
-	names = []string{}
-	for _, l := range j.Result.Lines {
-		names = append(names, l.Component)
-	}
-	err = a.work(ctx, func() error {
-		poses = j.Result.Swing(k)
-		return nil
-	})
-	return names, poses, err
-}
-
-// Export gives an assembly and what it uses as a document.
-func (a *App) Export(ctx context.Context, id int64) ([]byte, error) {
-	doc, _, err := a.Document(ctx, id)
-	if err != nil {
-		return nil, err
-	}
-	used := format.Used(doc)
-	for _, k := range doc.PartOrder {
-		// names found in the source are written as listed features, since the source does not go along. Of a round part only the
-		// faces do, and what is referred to: seams and their ends would tell it from a round one.
-		p := *doc.Parts[k]
-		p.Source, p.Listed = part.Source{}, 0
-		if p.Round() {
-			order := p.Order
-			p.Order = nil
-			for _, n := range order {
-				if f := p.Features[n]; used[k][n] || f.Kind == part.Plane || f.Kind == part.Cylinder || f.Kind == part.Cone || f.Kind == part.Sphere {
-					p.Order = append(p.Order, n)
-				}
-			}
-		}
-		p.Shape = nil
-		doc.Parts[k] = &p
-	}
-	return format.Write(doc)
-}
-
-// Bare is the assembly as a document that solves by itself, for the core in the browser.
-func (a *App) Bare(ctx context.Context, id int64) ([]byte, error) {
-	doc, _, err := a.Document(ctx, id)
-	if err != nil {
-		return nil, err
-	}
-	return format.Write(format.Bare(doc))
 }
 
 // park keeps parts where they were pulled to.

@@ -4,6 +4,7 @@ import (
 	"context"
 	"errors"
 	"fmt"
+	"maps"
 	"slices"
 
 	"setfast/core/assembly"
@@ -43,18 +44,20 @@ func (a *App) Document(ctx context.Context, id int64) (*assembly.Document, map[s
 	if err != nil {
 		return nil, nil, err
 	}
-	g, err := a.gather(ctx, st)
+	g, err := a.gather(ctx, st, nil)
 	if err != nil {
 		return nil, nil, err
 	}
 	return g.doc, g.parts, nil
 }
 
-// gather collects the document of a state, level by level: a few questions to the database, however many parts there are.
-func (a *App) gather(ctx context.Context, st store.State) (*gathered, error) {
+// gather collects the document of a state, level by level: a few questions to the database, however many parts there are. near,
+// where given, was gathered just before: its parts are not asked for again.
+func (a *App) gather(ctx context.Context, st store.State, near *gathered) (*gathered, error) {
 	g := &gathered{state: st, parts: map[string]store.Part{}, seqs: map[int64]int64{},
 		doc: &assembly.Document{Root: AssemblyKey(st.ID), Settings: assembly.DefaultSettings, Parts: map[string]*part.Part{}, Assemblies: map[string]*assembly.Assembly{}}}
 	var parts []int64
+	rows := map[int64]store.Part{}
 	asked := map[string]bool{g.doc.Root: true}
 	level := []store.State{st}
 	for depth := 0; len(level) > 0; depth++ {
@@ -73,7 +76,11 @@ func (a *App) gather(ctx context.Context, st store.State) (*gathered, error) {
 				}
 				asked[item] = true
 				if n, isPart, err := KeyID(item); err == nil && isPart {
-					parts = append(parts, n)
+					if row, ok := near.part(item); ok {
+						rows[n] = row
+					} else {
+						parts = append(parts, n)
+					}
 					g.doc.PartOrder = append(g.doc.PartOrder, item)
 				} else if err == nil {
 					next = append(next, n)
@@ -91,10 +98,11 @@ func (a *App) gather(ctx context.Context, st store.State) (*gathered, error) {
 			}
 		}
 	}
-	rows, err := a.Store.PartsByID(ctx, parts)
+	others, err := a.Store.PartsByID(ctx, parts)
 	if err != nil {
 		return nil, err
 	}
+	maps.Copy(rows, others)
 	for id, row := range rows {
 		p, err := a.view(ctx, row)
 		if errors.Is(err, store.ErrNotFound) {
@@ -108,6 +116,15 @@ func (a *App) gather(ctx context.Context, st store.State) (*gathered, error) {
 	g.doc.PartOrder = slices.DeleteFunc(g.doc.PartOrder, func(k string) bool { return g.doc.Parts[k] == nil })
 	g.leaveOutMissing()
 	return g, nil
+}
+
+// part is a part that was gathered.
+func (g *gathered) part(key string) (store.Part, bool) {
+	if g == nil {
+		return store.Part{}, false
+	}
+	row, ok := g.parts[key]
+	return row, ok
 }
 
 // view makes an assembly's view of a stored part.

@@ -41,7 +41,7 @@ func (a *App) Judge(ctx context.Context, id int64) (*Judged, error) {
 	if err != nil {
 		return nil, err
 	}
-	g, err := a.gather(ctx, st)
+	g, err := a.gather(ctx, st, nil)
 	if err != nil {
 		return nil, err
 	}
@@ -58,7 +58,7 @@ func (a *App) Judge(ctx context.Context, id int64) (*Judged, error) {
 
 // judge takes the account of a state by whose turn it is.
 func (a *App) judge(ctx context.Context, st store.State) (*Judged, error) {
-	g, err := a.gather(ctx, st)
+	g, err := a.gather(ctx, st, nil)
 	if err != nil {
 		return nil, err
 	}
@@ -233,7 +233,7 @@ func (a *App) Post(ctx context.Context, id int64, who, said string, e edit.Edit)
 	if err != nil {
 		return nil, err
 	}
-	before, err := a.gather(ctx, st)
+	before, err := a.gather(ctx, st, nil)
 	if err != nil {
 		return nil, err
 	}
@@ -254,7 +254,7 @@ func (a *App) post(ctx context.Context, before *gathered, l store.Line) (*Posted
 	}
 	st := l.Before
 	st.Asm = l.After
-	g, err := a.gather(ctx, st)
+	g, err := a.gather(ctx, st, before)
 	if err != nil {
 		return nil, err
 	}

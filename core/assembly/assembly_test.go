@@ -1,6 +1,7 @@
 package assembly
 
 import (
+	"fmt"
 	"reflect"
 	"strings"
 	"testing"
@@ -127,4 +128,24 @@ func TestManyComponents(t *testing.T) {
 	if c := a.Component("x"); c == nil || c.Name != "x" || a.Component("nobody") != nil {
 		t.Error("components that changed places are lost")
 	}
+}
+
+// TestFlatWithoutEnd: levels that each use the one below twice, and flexibly, are refused before they take all memory.
+func TestFlatWithoutEnd(t *testing.T) {
+	d := &Document{Assemblies: map[string]*Assembly{"0": {Components: []*Component{{Name: "base", Part: "p", Grounded: true}, {Name: "arm", Part: "p"}}}}}
+	still := func(string, string) geom.Pose { return geom.Home }
+	for i := 1; i < 40; i++ {
+		below, name := fmt.Sprint(i-1), fmt.Sprint(i)
+		d.Assemblies[name] = &Assembly{Components: []*Component{
+			{Name: "one", Assembly: below, Flexible: true, Grounded: true, Pose: geom.Home}, {Name: "two", Assembly: below, Flexible: true, Pose: geom.Home}}}
+		flat, err := d.Flatten(name, still)
+		if err != nil {
+			if !strings.Contains(err.Error(), "make some uses rigid") || i < 12 {
+				t.Errorf("level %d: %v", i, err)
+			}
+			return
+		}
+		d.Assemblies[name] = flat
+	}
+	t.Error("forty levels of doubling were laid open")
 }

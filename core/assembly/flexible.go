@@ -7,6 +7,9 @@ import (
 	"setfast/core/geom"
 )
 
+// mostFlat bounds what flexible uses may bring along: they double quickly where each level uses the one below twice.
+const mostFlat = 50_000
+
 // Flatten makes an assembly's flexible uses part of it: the free components of each become components of their own, named
 // use/child, its grounded ones together one (named after the first of them), and its relations and planned motions come
 // along, named use/id. What it uses must be flat already; pose gives where a component of another assembly was solved to.
@@ -42,6 +45,9 @@ func (d *Document) Flatten(name string, pose func(assembly, component string) ge
 			return nil, Faultf("assemblies."+name+".components."+c.Name+".flexible", "assembly %q has no grounded component, so it cannot be used flexibly", c.Assembly)
 		}
 		flat.alias[c.Name] = base.Name
+		if len(flat.Components)+len(sub.Components) > mostFlat {
+			return nil, Faultf("assemblies."+name+".components."+c.Name+".flexible", "more than %d components would move in one assembly; make some uses rigid", mostFlat)
+		}
 		for _, k := range sub.Components {
 			if k.Grounded {
 				continue
