@@ -35,7 +35,7 @@ func runInspect(args []string, out, errs io.Writer) int {
 		fmt.Fprintf(errs, "setfast: %v\n", err)
 		return 2
 	}
-	k.Unfenced = *unfenced
+	k.Unfenced = k.Unfenced || *unfenced
 	im, err := readBeside(context.Background(), k, files[0])
 	if err != nil {
 		fmt.Fprintf(errs, "setfast: %v\n", err)

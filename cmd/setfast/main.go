@@ -30,7 +30,7 @@ const usage = `Setfast keeps the account of freedom of an assembly.
   ./setfast help                  this text
 
 demo, serve, import, backup and restore take --data DIR (default var), or --database ADDRESS for a MariaDB of yours;
-demo and serve take --port N (default 8420) and --host NAME; all that read files take --unfenced (see docs/operations.md).
+demo and serve take --port N (default 8420) and --host NAME; demo, serve, import and inspect take --unfenced (see docs/operations.md).
 `
 
 func run(args []string, out, errs io.Writer) int {

@@ -140,7 +140,7 @@ func runServe(args []string, withDemo bool, out, errs io.Writer) int {
 	defer s.close()
 	log := slog.New(slog.NewTextHandler(errs, &slog.HandlerOptions{Level: slog.LevelWarn}))
 	s.app.Log = log
-	s.app.Kernel.Unfenced = *unfenced
+	s.app.Kernel.Unfenced = s.app.Kernel.Unfenced || *unfenced
 	if withDemo {
 		if err := loadDemo(ctx, s.app, out); err != nil {
 			return fail(err)
@@ -242,7 +242,7 @@ func runImport(args []string, out, errs io.Writer) int {
 		return 2
 	}
 	defer s.close()
-	s.app.Kernel.Unfenced = *unfenced
+	s.app.Kernel.Unfenced = s.app.Kernel.Unfenced || *unfenced
 	bad, err := importAll(ctx, s.app, *name, files, out)
 	if err != nil {
 		fmt.Fprintf(errs, "setfast: %v\n", err)
