@@ -124,7 +124,7 @@ func componentEdit(asm *assembly.Assembly, act Act) (edit.Edit, string, error) {
 	case "unground":
 		return edit.Ground{Name: act.Name}, "unground " + act.Name, nil
 	case "rename":
-		to, err := Name("a name", act.To)
+		to, err := Name("a name", act.To, MostName)
 		return edit.Rename{Name: act.Name, To: to}, "rename " + act.Name + " to " + to, err
 	case "remove":
 		return edit.Remove{Name: act.Name}, "remove " + act.Name, nil
@@ -158,7 +158,7 @@ func title(act Act) (edit.Edit, string, error) {
 		said += n
 	}
 	if act.Number == nil || act.To != "" {
-		n, err := Name("the assembly's name", act.To)
+		n, err := Name("the assembly's name", act.To, MostName)
 		if err != nil {
 			return nil, "", err
 		}

@@ -10,8 +10,9 @@ import (
 
 // How long names may be, in letters.
 const (
-	MostName   = 180
-	MostNumber = 100
+	MostProject = 190 // of a project
+	MostName    = 180 // of a part, a component or an assembly
+	MostNumber  = 100
 )
 
 // Text makes a text of a user's fit to be kept: without space around it, of so many letters at most.
@@ -30,8 +31,8 @@ func Text(what, s string, most int) (string, error) {
 }
 
 // Name is a text that must not be empty.
-func Name(what, s string) (string, error) {
-	s, err := Text(what, s, MostName)
+func Name(what, s string, most int) (string, error) {
+	s, err := Text(what, s, most)
 	if err == nil && s == "" {
 		return "", userErr("%s must not be empty", what)
 	}

@@ -47,7 +47,7 @@ func (s *Server) projects(c *echo.Context) error {
 }
 
 func (s *Server) createProject(c *echo.Context) error {
-	name, err := app.Name("the project's name", c.FormValue("name"))
+	name, err := app.Name("the project's name", c.FormValue("name"), app.MostProject)
 	if err != nil {
 		return err
 	}
@@ -59,7 +59,7 @@ func (s *Server) createProject(c *echo.Context) error {
 }
 
 func (s *Server) renameProject(c *echo.Context, n int64) error {
-	name, err := app.Name("the project's name", c.FormValue("name"))
+	name, err := app.Name("the project's name", c.FormValue("name"), app.MostProject)
 	if err != nil {
 		return err
 	}
@@ -144,6 +144,9 @@ func (s *Server) shelf(c *echo.Context, n int64) error {
 }
 
 func (s *Server) partList(c *echo.Context, n int64) error {
+	if _, err := s.app.Store.Project(c.Request().Context(), n); err != nil {
+		return err
+	}
 	parts, _, err := s.partViews(c.Request().Context(), n)
 	if err != nil {
 		return err
@@ -320,7 +323,7 @@ func (s *Server) throwAway(key func(int64) string) func(*echo.Context, int64) er
 }
 
 func (s *Server) createAssembly(c *echo.Context, n int64) error {
-	name, err := app.Name("the assembly's name", c.FormValue("name"))
+	name, err := app.Name("the assembly's name", c.FormValue("name"), app.MostName)
 	if err != nil {
 		return err
 	}

@@ -255,7 +255,7 @@ func runImport(args []string, out, errs io.Writer) int {
 }
 
 func importAll(ctx context.Context, a *app.App, name string, files []string, out io.Writer) (bad int, err error) {
-	if name, err = app.Name("the project's name", name); err != nil {
+	if name, err = app.Name("the project's name", name, app.MostProject); err != nil {
 		return 0, err
 	}
 	ps, err := a.Store.Projects(ctx)

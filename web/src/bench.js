@@ -12,7 +12,7 @@ export async function bench(asm) {
     let r;
     try {
       r = await fetch(`/a/${asm}/${path}`, { method, headers: { "Content-Type": "application/json", Accept: "application/json" }, body: method === "POST" ? JSON.stringify(body) : undefined });
-    } catch { throw new Error("The server does not answer. Nothing was changed; try again."); }
+    } catch { throw new Error("The server does not answer. What was done is kept; waiting for it …"); }
     if (r.status === 204) return null;
     let data; try { data = await r.json(); } catch { data = {}; }
     if (!r.ok) { const e = new Error(data.error || "That did not work."); e.status = r.status; throw e; }
@@ -59,8 +59,33 @@ export async function bench(asm) {
   }
 
   let busy = false;
+  let gone = false; // the server does not answer: what it has done shows when it is back
+
+  // waitForServer asks until there is an answer, and shows how things stand then.
+  async function waitForServer() {
+    if (gone) return;
+    gone = true;
+    for (;;) {
+      await new Promise((r) => setTimeout(r, 1500));
+      try {
+        const s = await call(`state?since=${state.seq}`, null, "GET");
+        if (s) await take(s, true);
+        tell(s ? "The server answers again; here is how it stands now." : "The server answers again. Nothing has changed; go on.");
+        break;
+      } catch (e) {
+        if (e.status && e.status !== 503) break;
+        tell(e.message, true);
+      }
+    }
+    gone = false;
+  }
+
   async function post(path, body, keepView) {
     if (busy) return false;
+    if (gone) {
+      tell("The server does not answer yet; waiting for it …", true);
+      return false;
+    }
     busy = true; document.body.setAttribute("aria-busy", "true");
     const token = crypto.getRandomValues(new Uint32Array(4)).join("-").slice(0, 40);
     try {
@@ -72,6 +97,7 @@ export async function bench(asm) {
     } catch (e) {
       tell(e.message, true);
       if (e.status === 409) await take(await call("state", null, "GET"), true);
+      if (e.status === undefined || e.status === 503) waitForServer();
       return false;
     } finally { busy = false; document.body.removeAttribute("aria-busy"); }
   }
