@@ -612,6 +612,15 @@ func TestCancelReading(t *testing.T) {
 	}
 	ctx, cancel := context.WithCancel(context.Background())
 	defer cancel()
+	left, err := a.Store.Unread(ctx) // what other tests handed in is not read here
+	if err != nil {
+		t.Fatal(err)
+	}
+	for _, f := range left {
+		if err := a.CancelImport(ctx, f.ProjectID, f.ID); err != nil {
+			t.Error(err)
+		}
+	}
 	slow := app.New(a.Store, kernel.NewRunner(child))
 	project, err := a.Store.CreateProject(ctx, "Called off")
 	if err != nil {
@@ -631,18 +640,19 @@ func TestCancelReading(t *testing.T) {
 			}
 		}
 	}
-	wait("it is read", func() bool { _, err := os.Stat(note); return err == nil })
+	pid := ""
+	wait("it is read", func() bool {
+		b, _ := os.ReadFile(note)
+		pid = strings.TrimSpace(string(b))
+		return pid != ""
+	})
 	if p, err := slow.Progress(ctx, list[0].Batch); err != nil || p[0].State != "reading" {
 		t.Errorf("%+v, %v", p, err)
 	}
 	if err := slow.CancelImport(ctx, project, list[0].ID); err != nil {
 		t.Fatal(err)
 	}
-	pid, err := os.ReadFile(note)
-	if err != nil {
-		t.Fatal(err)
-	}
-	wait("the child has ended", func() bool { _, err := os.Stat("/proc/" + strings.TrimSpace(string(pid))); return err != nil })
+	wait("the child has ended", func() bool { _, err := os.Stat("/proc/" + pid); return err != nil })
 	if f, err := a.Store.ImportOf(ctx, project, list[0].ID); err != nil || f.State != "cancelled" {
 		t.Errorf("%s, %v", f.State, err)
 	}
