@@ -327,15 +327,6 @@ func (o *outline) instances() (int, error) {
 	return most, nil
 }
 
-// ExternalRefs lists the other files a STEP file says its shapes are in.
-func ExternalRefs(path string) ([]string, error) {
-	o, err := readOutline(path)
-	if err != nil {
-		return nil, err
-	}
-	return o.refs, nil
-}
-
 // Companions finds all files that a STEP file refers to, and those they refer to in turn, by the names they are called. find
 // gives the path of a name, or nothing where there is no such file; a name that leads out of the file's own folder is not
 // looked for.

@@ -54,23 +54,12 @@ func (s *Store) Part(ctx context.Context, id int64) (p Part, err error) {
 
 // PartsByID finds many parts in one go; those that are gone are left out.
 func (s *Store) PartsByID(ctx context.Context, ids []int64) (map[int64]Part, error) {
-	out := make(map[int64]Part, len(ids))
-	for len(ids) > 0 {
-		some := ids[:min(len(ids), 500)]
-		ids = ids[len(some):]
-		args := make([]any, len(some))
-		for i, id := range some {
-			args[i] = id
-		}
-		list, err := all(ctx, s.db, "SELECT "+partColumns+" FROM parts WHERE id IN ("+marks(len(some))+")", args, scanPart)
-		if err != nil {
-			return nil, err
-		}
-		for _, p := range list {
-			out[p.ID] = p
-		}
+	list, err := allByID(ctx, s.db, "SELECT "+partColumns+" FROM parts WHERE id IN (%s)", ids, scanPart)
+	out := make(map[int64]Part, len(list))
+	for _, p := range list {
+		out[p.ID] = p
 	}
-	return out, nil
+	return out, err
 }
 
 // AddPart keeps a new part. A product that the project has already is not added again: its part is returned with false, back on
@@ -151,18 +140,6 @@ func (s *Store) Companions(ctx context.Context, source string) (map[string]strin
 		out[p.name] = p.sha
 	}
 	return out, err
-}
-
-// marks is n question marks in a row.
-func marks(n int) string {
-	b := make([]byte, 0, 2*n)
-	for i := range n {
-		if i > 0 {
-			b = append(b, ',')
-		}
-		b = append(b, '?')
-	}
-	return string(b)
 }
 
 // Forget deletes a part whoever refers to it; for trying what becomes of damaged data.

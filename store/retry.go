@@ -5,9 +5,11 @@ import (
 	"database/sql"
 	"database/sql/driver"
 	"errors"
+	"fmt"
 	"io"
 	"math/rand/v2"
 	"net"
+	"slices"
 	"time"
 
 	"github.com/go-sql-driver/mysql"
@@ -192,4 +194,35 @@ func all[T any](ctx context.Context, q querier, query string, args []any, scan f
 	}
 	err = retry(ctx, read)
 	return out, err
+}
+
+// mostAsked is how many rows one question names at most.
+const mostAsked = 500
+
+// allByID reads the rows of many numbers, which take the place of %s in the question.
+func allByID[T any](ctx context.Context, q querier, query string, ids []int64, scan func(scanner) (T, error)) (out []T, err error) {
+	for some := range slices.Chunk(ids, mostAsked) {
+		args := make([]any, len(some))
+		for i, id := range some {
+			args[i] = id
+		}
+		list, err := all(ctx, q, fmt.Sprintf(query, marks(len(some))), args, scan)
+		if err != nil {
+			return nil, err
+		}
+		out = append(out, list...)
+	}
+	return out, nil
+}
+
+// marks is n question marks in a row.
+func marks(n int) string {
+	b := make([]byte, 0, 2*n)
+	for i := range n {
+		if i > 0 {
+			b = append(b, ',')
+		}
+		b = append(b, '?')
+	}
+	return string(b)
 }

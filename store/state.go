@@ -46,23 +46,15 @@ func (s *Store) State(ctx context.Context, id int64) (State, error) {
 // States gives the states of many assemblies at once; those that are gone are left out.
 func (s *Store) States(ctx context.Context, ids []int64) (map[int64]State, error) {
 	type head struct{ id, seq, project int64 }
-	out := make(map[int64]State, len(ids))
-	for len(ids) > 0 {
-		some := ids[:min(len(ids), 500)]
-		ids = ids[len(some):]
-		args := make([]any, len(some))
-		for i, id := range some {
-			args[i] = id
-		}
-		heads, err := all(ctx, s.db, "SELECT id, seq, project_id FROM assemblies WHERE id IN ("+marks(len(some))+")", args,
-			func(r scanner) (h head, err error) { return h, r.Scan(&h.id, &h.seq, &h.project) })
-		if err != nil {
+	heads, err := allByID(ctx, s.db, "SELECT id, seq, project_id FROM assemblies WHERE id IN (%s)", ids,
+		func(r scanner) (h head, err error) { return h, r.Scan(&h.id, &h.seq, &h.project) })
+	if err != nil {
+		return nil, err
+	}
+	out := make(map[int64]State, len(heads))
+	for _, h := range heads {
+		if out[h.id], err = s.stateAt(ctx, h.id, h.seq, h.project); err != nil {
 			return nil, err
-		}
-		for _, h := range heads {
-			if out[h.id], err = s.stateAt(ctx, h.id, h.seq, h.project); err != nil {
-				return nil, err
-			}
 		}
 	}
 	return out, nil

@@ -36,17 +36,6 @@ func (t Touches) Disturbs(o Touches) bool {
 	return false
 }
 
-// Join adds what another edit touches.
-func (t *Touches) Join(o Touches) {
-	t.All = t.All || o.All
-	for k := range o.Writes {
-		t.Writes[k] = true
-	}
-	for k := range o.Reads {
-		t.Reads[k] = true
-	}
-}
-
 func (t *Touches) note(e Edit) {
 	write := func(names ...string) {
 		for _, n := range names {
