@@ -4,15 +4,14 @@ import (
 	"context"
 	"fmt"
 	"math"
-	"slices"
 	"strings"
 
 	"setfast/core/assembly"
 	"setfast/core/edit"
 	"setfast/core/format"
 	"setfast/core/geom"
+	"setfast/core/relation"
 	"setfast/core/seat"
-	"setfast/core/solve"
 )
 
 // Act is what a user does on the Bench. Do names it.
@@ -168,10 +167,6 @@ func title(act Act) (edit.Edit, string, error) {
 	return e, said, nil
 }
 
-// stems are what new relations are called, with a number behind.
-var stems = map[string]string{"coincident": "on", "concentric": "axis", "rim": "rim", "distance": "distance", "angle": "angle", "parallel": "parallel",
-	"perpendicular": "square", "fastened": "fixed", "tangent": "rest", "hold_spin": "spin", "revolute": "turn", "prismatic": "slide", "cylindrical": "turn and slide"}
-
 // relate posts a new relation. The side it holds by now is written down, so that it never flips later.
 func (a *App) relate(ctx context.Context, j *Judged, act Act) (edit.Edit, string, error) {
 	put, err := format.Ref(act.Put)
@@ -182,36 +177,33 @@ func (a *App) relate(ctx context.Context, j *Judged, act Act) (edit.Edit, string
 	if err != nil {
 		return nil, "", userErr("%s", err)
 	}
-	if !slices.Contains(solve.Types(), act.Type) {
+	t := relation.Named(act.Type)
+	if t == nil || t.Family == relation.Coupling {
 		return nil, "", userErr("unknown relation %q", act.Type)
 	}
-	stem := stems[act.Type]
-	if stem == "" {
-		stem = act.Type
+	m := &assembly.Mate{ID: FreeID(j.Asm, t.Stem), Type: t.Name, A: on, B: put, Params: relation.Params{}.WithWord("sense", act.Sense)}
+	switch {
+	case t.Main != "" && act.Value != nil:
+		m.Params = m.WithNum(t.Main, *act.Value)
+	case t.Needed():
+		return nil, "", userErr("%s needs a value", act.Type)
 	}
-	m := &assembly.Mate{ID: FreeID(j.Asm, stem), Type: act.Type, A: on, B: put, Sense: act.Sense}
-	if act.Type == "distance" || act.Type == "angle" {
-		if act.Value == nil {
-			return nil, "", userErr("%s needs a value", act.Type)
+	if of := t.Leading(); t.Family == relation.Joint && of != nil {
+		for i, x := range [2]*float64{act.Lo, act.Hi} {
+			if x != nil {
+				m.Params = m.WithNum(relation.LimitField(of.Name, i), *x)
+			}
 		}
-		m.Value = act.Value
 	}
-	if solve.IsJoint(act.Type) && (act.Lo != nil || act.Hi != nil) {
-		of := "angle"
-		if act.Type == "prismatic" {
-			of = "slide"
-		}
-		m.Limits = map[string]assembly.Range{of: {Lo: act.Lo, Hi: act.Hi}}
-	}
-	if m.Sense == "" && m.Value == nil {
+	if act.Sense == "" && act.Value == nil {
 		o, err := seat.Try(ctx, j.Doc, j.Doc.Root, m)
 		if err = plainly(ctx, err); err != nil {
 			return nil, "", err
 		}
-		m.Sense = o.Sense
+		m.Params = m.WithWord("sense", o.Sense)
 	}
 	var e edit.Edit = edit.NewRelate(m)
-	if act.Mean && solve.IsJoint(act.Type) {
+	if act.Mean && t.Family == relation.Joint {
 		e = edit.Batch{Edits: []edit.Edit{e, edit.NewPlan(assembly.Planned{Joint: m.ID})}}
 	}
 	return e, fmt.Sprintf("%s: %s on %s", m.ID, RefWords(j.Doc, j.Asm, put), RefWords(j.Doc, j.Asm, on)), nil

@@ -208,23 +208,24 @@ func TestActsTouchWhatTheyName(t *testing.T) {
 	num := func(x float64) *float64 { return &x }
 	text := func() string {
 		m := judgeID(t, id).Asm.Mate(joint)
-		return fmt.Sprint(m.Text, " ", m.Limits["angle"].Lo != nil, " ", m.Limits["angle"].Hi != nil)
+		l, _ := m.Limits("angle")
+		return fmt.Sprintf("%q %q %v %v", m.Text("limits.angle.0"), m.Text("limits.angle.1"), l.Lo != nil, l.Hi != nil)
 	}
 	set(app.Act{End: "lo", Text: "-10 deg - 5 deg"})
 	set(app.Act{End: "hi", Text: "0.5 rad"})
-	if s := text(); s != "map[limits.angle.0:-10 deg - 5 deg limits.angle.1:0.5 rad] true true" {
+	if s := text(); s != `"-10 deg - 5 deg" "0.5 rad" true true` {
 		t.Errorf("both limits as expressions: %s", s)
 	}
 	set(app.Act{End: "hi", Value: num(40)})
-	if s := text(); s != "map[limits.angle.0:-10 deg - 5 deg] true true" {
+	if s := text(); s != `"-10 deg - 5 deg" "" true true` {
 		t.Errorf("the upper limit a number: %s", s)
 	}
 	set(app.Act{Lo: num(-15), Hi: num(50)}) // as pages send that know no ends: the lower one as it was shown
-	if s := text(); s != "map[limits.angle.0:-10 deg - 5 deg] true true" {
+	if s := text(); s != `"-10 deg - 5 deg" "" true true` {
 		t.Errorf("both at once, one as it was: %s", s)
 	}
 	set(app.Act{End: "hi"})
-	if s := text(); s != "map[limits.angle.0:-10 deg - 5 deg] true false" {
+	if s := text(); s != `"-10 deg - 5 deg" "" true false` {
 		t.Errorf("the upper limit taken away: %s", s)
 	}
 	d := act(t, id, app.Act{Do: "relate", Type: "distance", On: names[0].Name + "/xy", Put: names[1].Name + "/xy", Value: num(3)})
@@ -233,8 +234,8 @@ func TestActsTouchWhatTheyName(t *testing.T) {
 	set(app.Act{End: "lo"})
 	act(t, id, app.Act{Do: "turn", Name: dist})
 	act(t, id, app.Act{Do: "suppress", Name: dist, Flag: true})
-	if m := judgeID(t, id).Asm.Mate(dist); m.Text["value"] != "1 in + 3 mm" || !m.Suppressed {
-		t.Errorf("after other acts the value is written %q", m.Text["value"])
+	if m := judgeID(t, id).Asm.Mate(dist); m.Text("value") != "1 in + 3 mm" || !m.Suppressed {
+		t.Errorf("after other acts the value is written %q", m.Text("value"))
 	}
 	number := "GV-7"
 	act(t, id, app.Act{Do: "title", Number: &number})

@@ -6,6 +6,7 @@ import (
 	"setfast/core/account"
 	"setfast/core/assembly"
 	"setfast/core/format"
+	"setfast/core/relation"
 	"setfast/core/seat"
 )
 
@@ -50,11 +51,19 @@ func (a *App) TryValue(ctx context.Context, id int64, act Act) (*seat.Offer, err
 	if err != nil {
 		return nil, userErr("%s", err)
 	}
+	t := relation.Named(act.Type)
+	if t == nil || t.Family == relation.Coupling {
+		return nil, userErr("unknown relation %q", act.Type)
+	}
+	m := &assembly.Mate{ID: "\x00offer", Type: t.Name, A: on, B: put, Params: relation.Params{}.WithWord("sense", act.Sense)}
+	if act.Value != nil && t.Main != "" {
+		m.Params = m.WithNum(t.Main, *act.Value)
+	}
 	ctx, cancel := context.WithTimeout(ctx, a.Limits.Check)
 	defer cancel()
 	var o seat.Offer
 	err = a.work(ctx, func() (err error) {
-		o, err = seat.Try(ctx, j.Doc, j.Doc.Root, &assembly.Mate{ID: "\x00offer", Type: act.Type, A: on, B: put, Sense: act.Sense, Value: act.Value})
+		o, err = seat.Try(ctx, j.Doc, j.Doc.Root, m)
 		return plainly(ctx, err)
 	})
 	return &o, err

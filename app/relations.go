@@ -7,6 +7,7 @@ import (
 	"setfast/core/assembly"
 	"setfast/core/edit"
 	"setfast/core/part"
+	"setfast/core/relation"
 )
 
 // relationEdit is an act on one relation. It changes the field it names; all others stay as they are written.
@@ -36,11 +37,10 @@ func relationEdit(j *Judged, act Act) (edit.Edit, string, error) {
 	case "limits":
 		return limits(m, act)
 	}
-	field := "value"
-	if m.Type == "rim" {
-		field = "gap"
-	}
+	field := m.Descriptor().Main
 	switch {
+	case field == "":
+		return nil, "", userErr("%s takes no number", m.ID)
 	case act.Text != "": // worked out when the relation is read again
 		return set(field, act.Text, fmt.Sprintf("set %s to %s", m.ID, act.Text))
 	case act.Value != nil:
@@ -52,13 +52,13 @@ func relationEdit(j *Judged, act Act) (edit.Edit, string, error) {
 // limits sets one limit of a coordinate, or both. The one that is not meant, or not changed, stays as it is written.
 func limits(m *assembly.Mate, act Act) (edit.Edit, string, error) {
 	var pair [2]any
-	old, had := m.Limits[act.Type]
+	old, had := m.Limits(act.Type)
 	for i, x := range [2]*float64{old.Lo, old.Hi} {
 		if x == nil {
 			continue
 		}
 		pair[i] = *x
-		if t, ok := m.Text[fmt.Sprintf("limits.%s.%d", act.Type, i)]; ok {
+		if t := m.Text(relation.LimitField(act.Type, i)); t != "" {
 			pair[i] = t
 		}
 	}

@@ -19,7 +19,7 @@ import (
 	"setfast/core/account"
 	"setfast/core/assembly"
 	"setfast/core/part"
-	"setfast/core/solve"
+	"setfast/core/relation"
 	"setfast/store"
 )
 
@@ -354,7 +354,7 @@ func refsOf(j *app.Judged, m *assembly.Mate) []assembly.Ref {
 func (s *Server) mateView(j *app.Judged, id string) mateView {
 	m := j.Asm.Mate(id)
 	note := j.Result.Mates[id]
-	mv := mateView{ID: id, Type: m.Type, Suppressed: m.Suppressed, LeftOut: note.LeftOut, Sense: note.Sense, Joint: solve.IsJoint(m.Type),
+	mv := mateView{ID: id, Type: m.Type, Suppressed: m.Suppressed, LeftOut: note.LeftOut, Sense: note.Sense, Joint: relation.IsJoint(m.Type),
 		Words: app.RefWords(j.Doc, j.Asm, m.B) + " — " + app.RefWords(j.Doc, j.Asm, m.A)}
 	if m.IsCoupling() {
 		mv.Words = m.Type + ": " + m.JointA + " drives " + m.JointB
@@ -366,33 +366,20 @@ func (s *Server) mateView(j *app.Judged, id string) mateView {
 			}
 		}
 	}
-	switch {
-	case m.Value != nil:
-		mv.HasValue, mv.Value, mv.Unit = true, part.Number(*m.Value), "mm"
-		if t := m.Text["value"]; t != "" {
-			mv.Value = t
+	t := m.Descriptor()
+	if v, given := m.Num(t.Main); t.Main != "" && (given || t.Name == "rim") {
+		mv.HasValue, mv.Value, mv.Unit = true, part.Number(v), t.Unit()
+		if w := m.Text(t.Main); w != "" {
+			mv.Value = w
 		}
-		if m.Type == "angle" {
-			mv.Unit = "°"
-		}
-	case m.Type == "rim":
-		g := 0.0
-		if m.Gap != nil {
-			g = *m.Gap
-		}
-		mv.HasValue, mv.Value, mv.Unit = true, part.Number(g), "mm gap"
-		if t := m.Text["gap"]; t != "" {
-			mv.Value = t
+		if t.Main == "gap" {
+			mv.Unit += " gap"
 		}
 	}
-	if mv.Joint && m.Type != "spherical" && m.Type != "universal" && m.Type != "planar" {
-		mv.Of, mv.Unit = "angle", "°"
-		if m.Type == "prismatic" {
-			mv.Of, mv.Unit = "slide", "mm"
-		}
-		if l, ok := m.Limits[mv.Of]; ok {
-			mv.Lo, mv.Hi = limitText(m, mv.Of, 0, l.Lo), limitText(m, mv.Of, 1, l.Hi)
-		}
+	if of := t.Leading(); of != nil && len(t.Coordinates) < 3 && t.Name != "universal" {
+		mv.Of, mv.Unit = of.Name, of.Unit()
+		l, _ := m.Limits(of.Name)
+		mv.Lo, mv.Hi = limitText(m, of.Name, 0, l.Lo), limitText(m, of.Name, 1, l.Hi)
 	}
 	if note.LeftOut {
 		mv.Miss = missWords(note.Miss.MM, note.Miss.Deg)
@@ -402,7 +389,7 @@ func (s *Server) mateView(j *app.Judged, id string) mateView {
 
 // limitText shows a limit as it was written.
 func limitText(m *assembly.Mate, of string, end int, x *float64) string {
-	if t := m.Text[fmt.Sprintf("limits.%s.%d", of, end)]; t != "" && x != nil {
+	if t := m.Text(relation.LimitField(of, end)); t != "" && x != nil {
 		return t
 	}
 	if x == nil {

@@ -6,7 +6,9 @@ import (
 
 	"setfast/core/assembly"
 	"setfast/core/geom"
+	"setfast/core/relation"
 	"setfast/core/solve"
+	"setfast/core/tol"
 )
 
 // drives takes each driven coordinate through its range. Neither poses nor verdict change.
@@ -43,19 +45,19 @@ type limited struct {
 	rel     int
 	of      string
 	angular bool
-	r       assembly.Range
+	r       relation.Range
 	value   float64 // continuous
 }
 
 func (m *model) newDriver(st settled, joint int, of string) *driver {
-	k, _ := m.sys.Rels[joint].Coordinate(of)
+	k, _ := m.sys.Rels[joint].Of.Coordinate(of)
 	d := &driver{m: m, joint: joint, of: of, angular: k.Angular, rels: st.rels, poses: append([]geom.Pose(nil), st.poses...), track: map[string]float64{}}
 	d.value = m.read(m.sys.Rels[joint], of, d.poses)
 	worst := solve.Miss{}
 	for _, i := range st.rels {
 		worst = worst.Worst(m.sys.Miss(m.sys.Rels[i], d.poses))
-		for _, c := range m.sys.Rels[i].Coordinates {
-			r, ok := m.mate[i].Limits[c.Name]
+		for _, c := range m.sys.Rels[i].Of.Coordinates {
+			r, ok := m.mate[i].Limits(c.Name)
 			if !ok {
 				continue
 			}
@@ -69,7 +71,7 @@ func (m *model) newDriver(st settled, joint int, of string) *driver {
 			}
 		}
 	}
-	d.allow = math.Max(1e-7, 3*(worst.MM+rad(worst.Deg)*solve.AngleWeight))
+	d.allow = math.Max(1e-7, 3*(worst.MM+rad(worst.Deg)*tol.AngleWeight))
 	return d
 }
 
@@ -92,7 +94,7 @@ func (m *model) drive(st settled, dr assembly.Drive) (*DriveRun, error) {
 		run.Reason = &why
 		return run, nil
 	}
-	defer m.sys.Marks()()
+	m = m.on(m.sys.Fork())
 	d := m.newDriver(st, j, dr.Of)
 	// the turn count of the start that lies nearest to "from"
 	if d.angular && len(d.limits) == 0 {
@@ -129,7 +131,7 @@ func (d *driver) record(name string) (any, error) {
 		}
 		v, err := d.m.measure(ms, d.poses)
 		if x, ok := v.(float64); ok && ms.Type == "coordinate" {
-			if c, _ := d.m.sys.Rels[d.m.relOf[ms.Joint]].Coordinate(ms.Of); c.Angular {
+			if c, _ := d.m.sys.Rels[d.m.relOf[ms.Joint]].Of.Coordinate(ms.Of); c.Angular {
 				if last, seen := d.track[name]; seen {
 					x += 360 * math.Round((last-x)/360)
 				}
@@ -205,10 +207,7 @@ func (d *driver) follow(l *limited, p []geom.Pose) float64 {
 
 // try solves with the coordinate at v from the last pose.
 func (d *driver) try(v float64) (poses []geom.Pose, way float64, why string) {
-	old := d.m.sys.Rels[d.joint]
-	d.m.sys.Rels[d.joint] = held(old, d.of, v)
-	sol := d.m.sys.SolveFrom(d.poses, d.rels, solve.Options{MM: d.allow, Deg: deg(d.allow / solve.AngleWeight)})
-	d.m.sys.Rels[d.joint] = old
+	sol := d.m.sys.Swapped(d.joint, held(d.m.sys.Rels[d.joint], d.of, v)).SolveFrom(d.poses, d.rels, solve.Options{MM: d.allow, Deg: deg(d.allow / tol.AngleWeight)})
 	unit := "mm"
 	if d.angular {
 		unit = "°"

@@ -6,7 +6,9 @@ import (
 
 	"setfast/core/dense"
 	"setfast/core/geom"
+	"setfast/core/relation"
 	"setfast/core/solve"
+	"setfast/core/tol"
 )
 
 // elimination finds combinations of equations that cancel. Equations are taken in posted order; each is cleared of its
@@ -112,7 +114,7 @@ func (e *elimination) cancelling(block []int) [][]weighted {
 }
 
 // take clears an equation; where nothing of it is left it returns the combination that cancels.
-func (e *elimination) take(rel int, row *solve.Row) []weighted {
+func (e *elimination) take(rel int, row *relation.Row) []weighted {
 	at := len(e.refs)
 	l := 0.0
 	for k := 0; k < row.N; k++ {
@@ -319,9 +321,9 @@ func (e *elimination) tolerates(cancel [][]weighted) Tolerance {
 		}
 	}
 	q := dense.Orthonormal(y, 1e-9)
-	tol := func(i int) float64 {
+	allowed := func(i int) float64 {
 		if e.refs[rows[i]].angular {
-			return rad(e.m.set.ToleranceDeg) * solve.AngleWeight
+			return rad(e.m.set.ToleranceDeg) * tol.AngleWeight
 		}
 		return e.m.set.ToleranceMM
 	}
@@ -334,11 +336,11 @@ func (e *elimination) tolerates(cancel [][]weighted) Tolerance {
 		need := math.Inf(1)
 		for j := range rows {
 			if p := math.Abs(dense.Dot(mine, q.Row(j))); p > 1e-12 {
-				need = math.Min(need, tol(j)/p)
+				need = math.Min(need, allowed(j)/p)
 			}
 		}
 		if e.refs[rows[i]].angular {
-			dg = math.Min(dg, deg(need/solve.AngleWeight))
+			dg = math.Min(dg, deg(need/tol.AngleWeight))
 		} else {
 			mm = math.Min(mm, need)
 		}

@@ -13,6 +13,7 @@ import (
 
 	"setfast/core/geom"
 	"setfast/core/solve"
+	"setfast/core/tol"
 )
 
 // jacobian gives all equations in force as rows, and which relation each is of.
@@ -181,12 +182,12 @@ func TestToleratesAgainstGonum(t *testing.T) {
 				continue
 			}
 			for j := range e.refs {
-				tol := m.set.ToleranceMM
+				allowed := m.set.ToleranceMM
 				if e.refs[j].angular {
-					tol = rad(m.set.ToleranceDeg) * solve.AngleWeight
+					allowed = rad(m.set.ToleranceDeg) * tol.AngleWeight
 				}
 				if v := math.Abs(p.At(i, j)); v > 1e-12 {
-					mm = math.Min(mm, tol/v)
+					mm = math.Min(mm, allowed/v)
 				}
 			}
 		}
@@ -285,8 +286,8 @@ func TestSameUnderMotion(t *testing.T) {
 		}
 		for _, m := range scaled.asm.Mates {
 			if m.Type == "distance" {
-				v := *m.Value * k
-				m.Value = &v
+				v, _ := m.Num("value")
+				m.Params = m.WithNum("value", v*k)
 			}
 		}
 		if got, _ := read(scaled); got != plain {
@@ -316,10 +317,11 @@ func TestRemediesSettle(t *testing.T) {
 				case "suppress":
 					z.asm.Mate(y.Mate).Suppressed = true
 				case "set":
-					z.asm.Mate(y.Mate).Value = y.Value
+					m := z.asm.Mate(y.Mate)
+					m.Params = m.WithNum("value", *y.Value)
 				case "turn":
 					m := z.asm.Mate(y.Mate)
-					m.Sense = map[string]string{"same": "opposed", "opposed": "same"}[rep.Assemblies["main"].Mates[y.Mate].Sense]
+					m.Params = m.WithWord("sense", map[string]string{"same": "opposed", "opposed": "same"}[rep.Assemblies["main"].Mates[y.Mate].Sense])
 				case "unground":
 					z.asm.Component(y.Component).Grounded = false
 				default:

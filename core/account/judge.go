@@ -7,6 +7,7 @@ import (
 
 	"setfast/core/dense"
 	"setfast/core/geom"
+	"setfast/core/relation"
 	"setfast/core/solve"
 )
 
@@ -159,7 +160,7 @@ func (m *model) notes(st settled, res *Result) {
 	for i, r := range m.sys.Rels {
 		ms := m.misses[i]
 		if !m.missed[i] {
-			ms = solve.MissOf(m.sys.Eval(r, st.poses, &m.rows))
+			ms = relation.MissOf(m.sys.Eval(r, st.poses, &m.rows))
 		}
 		if inForce[i] {
 			worst = worst.Worst(ms)

@@ -3,13 +3,13 @@ package account
 import (
 	"math"
 
-	"setfast/core/assembly"
 	"setfast/core/geom"
+	"setfast/core/relation"
 	"setfast/core/solve"
 )
 
 // outside tells which end of its limits a coordinate is beyond, and that end. Angles are read at the turn nearest the limits.
-func beyond(v float64, angular bool, r assembly.Range) (end float64, out bool) {
+func beyond(v float64, angular bool, r relation.Range) (end float64, out bool) {
 	if angular {
 		v = nearestTurn(v, r)
 	}
@@ -24,7 +24,7 @@ func beyond(v float64, angular bool, r assembly.Range) (end float64, out bool) {
 }
 
 // nearestTurn shifts an angle in degrees by whole turns to where it is least outside the limits.
-func nearestTurn(v float64, r assembly.Range) float64 {
+func nearestTurn(v float64, r relation.Range) float64 {
 	off := func(x float64) float64 {
 		d := 0.0
 		if r.Lo != nil {
@@ -63,36 +63,22 @@ func (m *model) read(r *solve.Relation, of string, poses []geom.Pose) float64 {
 }
 
 // held is a copy of a joint with one coordinate kept at a value in file units.
-func held(r *solve.Relation, of string, v float64) *solve.Relation {
-	c := *r
-	c.Hold = nil
-	for _, h := range r.Hold {
-		if h.Of != of {
-			c.Hold = append(c.Hold, h)
-		}
-	}
-	if k, _ := r.Coordinate(of); k.Angular {
-		v = rad(v)
-	}
-	c.Hold = append(c.Hold, solve.Hold{Of: of, Value: v})
-	return &c
-}
+func held(r *solve.Relation, of string, v float64) *solve.Relation { return r.With(r.Held(of, v)) }
 
 // toLimits brings joint coordinates that stand outside their limits to the nearest end. Where that cannot be, the
 // joint is at odds. Limits ask and remove nothing.
 func (m *model) toLimits(st *settled) {
-	saved := append([]*solve.Relation(nil), m.sys.Rels...)
-	defer func() { copy(m.sys.Rels, saved) }()
+	saved := m.sys.Rels
+	m = m.on(m.sys.Fork())
 	done := map[int]bool{}
 	for round := 0; round < len(st.rels)+1 && !m.stopped(); round++ {
 		changed := false
 		for _, i := range st.rels {
-			lim := m.mate[i].Limits
-			if len(lim) == 0 || done[i] {
+			if done[i] {
 				continue
 			}
-			for _, c := range saved[i].Coordinates {
-				r, ok := lim[c.Name]
+			for _, c := range saved[i].Of.Coordinates {
+				r, ok := m.mate[i].Limits(c.Name)
 				if !ok {
 					continue
 				}
@@ -100,16 +86,17 @@ func (m *model) toLimits(st *settled) {
 				if !out {
 					continue
 				}
-				old := m.sys.Rels[i]
+				at := m.sys.Rels[i]
 				var p []geom.Pose
-				if !old.Holds(c.Name) { // what is held at a value does not give way to a limit
-					m.sys.Rels[i] = held(old, c.Name, end)
-					p = m.consistent(st.rels, st.poses)
+				if !at.Holds(c.Name) { // what is held at a value does not give way to a limit
+					with := m.on(m.sys.Swapped(i, held(at, c.Name, end)))
+					if p = with.consistent(st.rels, st.poses); p != nil {
+						m = with
+					}
 				}
 				if p != nil {
 					st.poses = p
 				} else {
-					m.sys.Rels[i] = old
 					done[i] = true
 					st.odds = append(st.odds, m.pastLimit(i, c, r, end, *st))
 				}
@@ -123,7 +110,7 @@ func (m *model) toLimits(st *settled) {
 }
 
 // pastLimit tells of a joint that cannot come within its limits.
-func (m *model) pastLimit(i int, c solve.Coordinate, r assembly.Range, end float64, st settled) Odds {
+func (m *model) pastLimit(i int, c relation.Coordinate, r relation.Range, end float64, st settled) Odds {
 	id := m.mate[i].ID
 	rel := m.sys.Rels[i]
 	v := m.read(rel, c.Name, st.poses)
@@ -133,11 +120,9 @@ func (m *model) pastLimit(i int, c solve.Coordinate, r assembly.Range, end float
 	}
 	if rel.Holds(c.Name) {
 		// let go, does it come within?
-		m.sys.Rels[i] = held(rel, c.Name, end)
-		if m.consistent(st.rels, st.poses) != nil {
+		if m.on(m.sys.Swapped(i, held(rel, c.Name, end))).consistent(st.rels, st.poses) != nil {
 			o.Remedies = append(o.Remedies, Remedy{Kind: "free", Mate: id, Coordinate: c.Name})
 		}
-		m.sys.Rels[i] = rel
 	}
 	if m.consistent(without(st.rels, i), st.poses) != nil {
 		o.Remedies = append(o.Remedies, Remedy{Kind: "suppress", Mate: id})

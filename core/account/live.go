@@ -70,8 +70,8 @@ func (l *Live) Grab(i int, point geom.Vec) error {
 	for k, r := range rels {
 		rel := l.m.sys.Rels[r]
 		list = append(list, rel)
-		for _, c := range rel.Coordinates {
-			lim, ok := l.m.mate[r].Limits[c.Name]
+		for _, c := range rel.Of.Coordinates {
+			lim, ok := l.m.mate[r].Limits(c.Name)
 			if !ok {
 				continue
 			}

@@ -7,6 +7,7 @@ import (
 	"setfast/core/assembly"
 	"setfast/core/geom"
 	"setfast/core/part"
+	"setfast/core/relation"
 	"setfast/core/solve"
 )
 
@@ -99,6 +100,13 @@ func newModel(doc *assembly.Document, name string, subs map[string]*Result) (*mo
 	return m, nil
 }
 
+// on is the model on another system: a fork on which something is tried.
+func (m *model) on(sys *solve.System) *model {
+	c := *m
+	c.sys = sys
+	return &c
+}
+
 // stopped tells whether the check was called off. Every loop that may take long asks, and leaves whatever it has; what comes
 // of it is thrown away.
 func (m *model) stopped() bool { return m.sys.Stopped() }
@@ -108,7 +116,7 @@ func (m *model) path(i int) string { return fmt.Sprintf("assemblies.%s.mates[%d]
 
 // spec turns a relation as written into what the solver takes; it is out of force if it or a component it names is suppressed.
 func (m *model) spec(mt *assembly.Mate, at int) (sp solve.Spec, inForce bool, err error) {
-	sp = SpecOf(mt)
+	sp = solve.Spec{ID: mt.ID, Type: mt.Type, Params: mt.Params}
 	inForce = !mt.Suppressed
 	if mt.IsCoupling() {
 		return sp, inForce, nil
@@ -130,7 +138,7 @@ func (m *model) spec(mt *assembly.Mate, at int) (sp solve.Spec, inForce bool, er
 		if err != nil || !inForce {
 			return f
 		}
-		mid, ok := solve.MidPlane(f.F, g.F)
+		mid, ok := relation.MidPlane(f.F, g.F)
 		if !ok || f.Body != g.Body {
 			err = assembly.Faultf(m.path(at)+"."+what, "a pair is two faces of one component")
 		}
@@ -142,12 +150,6 @@ func (m *model) spec(mt *assembly.Mate, at int) (sp solve.Spec, inForce bool, er
 		sp.About = &f
 	}
 	return sp, inForce, err
-}
-
-// SpecOf is a relation as written, without its features.
-func SpecOf(mt *assembly.Mate) solve.Spec {
-	return solve.Spec{ID: mt.ID, Type: mt.Type, Sense: mt.Sense, Value: mt.Value, Gap: mt.Gap, Offset: mt.Offset, Turn: mt.Turn, At: mt.At,
-		Side: mt.Side, Lead: mt.Lead, Ratio: mt.Ratio, Phase: mt.Phase, Profile: mt.Profile, Spline: mt.Spline}
 }
 
 // feature finds a feature and the body that carries it.

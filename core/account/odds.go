@@ -6,7 +6,9 @@ import (
 	"sort"
 
 	"setfast/core/geom"
+	"setfast/core/relation"
 	"setfast/core/solve"
+	"setfast/core/tol"
 )
 
 // settled is the outcome of solving: poses, the relations that stay in force, and what is at odds.
@@ -124,7 +126,7 @@ func (m *model) sharpened(sol solve.Solution) []geom.Pose {
 	coarse := func(rels []int) bool {
 		return slices.ContainsFunc(rels, func(i int) bool {
 			ms := sol.Miss[i]
-			return ms.MM+rad(ms.Deg)*solve.AngleWeight > inexact
+			return ms.MM+rad(ms.Deg)*tol.AngleWeight > inexact
 		})
 	}
 	if !coarse(m.rels) {
@@ -335,7 +337,7 @@ func (m *model) failing(poses []geom.Pose, rels []int) int {
 		if ms.Within(m.set.ToleranceMM, m.set.ToleranceDeg) {
 			continue
 		}
-		if w := ms.MM + rad(ms.Deg)*solve.AngleWeight; w > worst {
+		if w := ms.MM + rad(ms.Deg)*tol.AngleWeight; w > worst {
 			worst, at = w, i
 		}
 	}
@@ -497,12 +499,8 @@ func (m *model) describe(c conflict, active []int, poses []geom.Pose) Odds {
 // An alignment is worth turning only where the set is far from holding. They come in the order a designer would weigh them: a value, a held coordinate, an alignment, a ground, and last a relation given up.
 func (m *model) remedies(set, active []int, poses []geom.Pose, far bool) []Remedy {
 	var values, frees, turns, grounds, drops []Remedy
-	try := func(i int, r *solve.Relation) bool {
-		old := m.sys.Rels[i]
-		m.sys.Rels[i] = r
-		ok := m.consistent(active, poses) != nil
-		m.sys.Rels[i] = old
-		return ok
+	try := func(i int, l relation.Law) bool {
+		return m.on(m.sys.Swapped(i, m.sys.Rels[i].With(l))).consistent(active, poses) != nil
 	}
 	for _, i := range set {
 		if m.stopped() {
@@ -513,10 +511,10 @@ func (m *model) remedies(set, active []int, poses []geom.Pose, far bool) []Remed
 		rest := m.consistent(without(active, i), poses)
 		if rest != nil {
 			drops = append(drops, Remedy{Kind: "suppress", Mate: id})
-			if m.mate[i].Value != nil || m.mate[i].Gap != nil {
+			if m.mate[i].Has(r.Of.Main) {
 				if v, ok := m.sys.ReadValue(r, rest); ok {
 					v = math.Round(v*1e6) / 1e6
-					if try(i, r.WithValue(v)) {
+					if try(i, r.Law.With(v)) {
 						values = append(values, Remedy{Kind: "set", Mate: id, Value: &v})
 					}
 				}
@@ -538,11 +536,9 @@ func (m *model) remedies(set, active []int, poses []geom.Pose, far bool) []Remed
 				continue
 			}
 			seen[b] = true
-			m.sys.Bodies[b].Fixed = false
-			if m.grounded() > 0 && m.consistent(active, poses) != nil {
+			if with := m.on(m.sys.Ungrounded(b)); with.grounded() > 0 && with.consistent(active, poses) != nil {
 				grounds = append(grounds, Remedy{Kind: "unground", Component: m.comps[b].Name})
 			}
-			m.sys.Bodies[b].Fixed = true
 		}
 	}
 	out := []Remedy{}

@@ -99,14 +99,14 @@ func entryOf(p assembly.Planned) map[string]string {
 // is watched by its relative turn.
 func (m *model) jointRates(n *nullspace, g *modes, r *solve.Relation, of string, poses []geom.Pose) [][]float64 {
 	var out [][]float64
-	if r.Type == "spherical" {
+	if r.Of.Ball {
 		rel := m.relative(n, g, r.B.Body, r.A.Body)
 		for i := 3; i < 6; i++ {
 			out = append(out, rel.Row(i))
 		}
 		return out
 	}
-	for _, c := range r.Coordinates {
+	for _, c := range r.Of.Coordinates {
 		if of != "" && of != c.Name {
 			continue
 		}

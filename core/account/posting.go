@@ -6,6 +6,7 @@ import (
 
 	"setfast/core/dense"
 	"setfast/core/geom"
+	"setfast/core/relation"
 	"setfast/core/solve"
 )
 
@@ -184,7 +185,7 @@ func (n *nullspace) miss() (solve.Miss, bool) {
 	if !n.work.seen {
 		return solve.Miss{}, false
 	}
-	return solve.MissOf(n.work.rows.List()), true
+	return relation.MissOf(n.work.rows.List), true
 }
 
 // parting states how the related bodies move relative to one another in the columns, at the place of the relation (slide

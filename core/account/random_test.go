@@ -67,7 +67,6 @@ func (x *randomAssembly) relate(a, b int) {
 	px := z.Perp()
 	f := func(k part.Kind) part.Feature { return part.Feature{Kind: k, O: o, Z: z, X: px, Radius: 0.1 * x.size} }
 	m := &assembly.Mate{ID: fmt.Sprint("m", len(x.asm.Mates))}
-	num := func(v float64) *float64 { return &v }
 	fa, fb := f(part.Axis), f(part.Axis)
 	switch x.r.IntN(14) {
 	case 0:
@@ -92,12 +91,12 @@ func (x *randomAssembly) relate(a, b int) {
 		m.Type, fa, fb = "distance", f(part.Point), f(part.Point)
 		d := x.vec(x.size)
 		fb.O = o.Add(d)
-		m.Value = num(d.Norm())
+		m.Params = m.WithNum("value", d.Norm())
 	case 8:
 		m.Type = "angle"
 		ang := 20 + 140*x.r.Float64()
 		fb.Z = geom.Exp(px.Scale(ang * math.Pi / 180)).Rotate(z)
-		m.Value = num(ang)
+		m.Params = m.WithNum("value", ang)
 	case 9:
 		m.Type, fa, fb = "revolute", f(part.Frame), f(part.Frame)
 	case 10:
@@ -118,13 +117,13 @@ func (x *randomAssembly) relate(a, b int) {
 func (x *randomAssembly) spoil(n int) {
 	for ; n > 0 && len(x.asm.Mates) > 0; n-- {
 		m := x.asm.Mates[x.r.IntN(len(x.asm.Mates))]
-		if m.Value != nil {
-			v := *m.Value * (1 + 0.2*x.r.NormFloat64())
+		if was, given := m.Num("value"); given {
+			v := was * (1 + 0.2*x.r.NormFloat64())
 			if m.Type == "angle" {
 				v = math.Mod(math.Abs(v), 180)
 			}
 			v = math.Abs(v)
-			m.Value = &v
+			m.Params = m.WithNum("value", v)
 			continue
 		}
 		p := x.doc.Parts[x.asm.Component(m.B.Path[0]).Part]

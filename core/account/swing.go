@@ -45,7 +45,7 @@ func (m *model) swing(n *nullspace, g *modes, z []float64, st settled) func() []
 		}
 		rels := m.around(g, st.rels)
 		side := func(sign float64) [][]PoseJSON {
-			defer m.sys.Marks()()
+			m := m.on(m.sys.Fork())
 			var out [][]PoseJSON
 			poses := append([]geom.Pose(nil), st.poses...)
 			for k := 0; k < swingSteps; k++ {

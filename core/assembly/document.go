@@ -5,6 +5,7 @@ package assembly
 import (
 	"setfast/core/geom"
 	"setfast/core/part"
+	"setfast/core/relation"
 )
 
 // Document is a set of parts and assemblies that belong together.
@@ -84,35 +85,23 @@ func (r Ref) String() string {
 	return s + r.Feature
 }
 
-// Mate is a relation between features a and b; b's component moves first where there is a choice.
+// Mate is a relation between features a and b; b's component moves first where there is a choice. Its fields (value, gap, sense,
+// limits and so on) are those its type has.
 type Mate struct {
-	ID         string
-	Type       string
-	A, B       Ref
-	About      *Ref
-	A2, B2     *Ref   // the second face of a pair
-	JointA     string // couplings are between joints
-	JointB     string
-	Side       string
-	Lead       *float64
-	Ratio      *float64
-	Phase      *float64
-	Profile    [][2]float64
-	Spline     bool
-	Text       map[string]string // fields written as expressions, by place: value, gap, lead, ratio, at.angle, limits.angle.0
-	Sense      string            // "", same, opposed, nearest
-	Value      *float64
-	Gap        *float64
-	Offset     *geom.Vec
-	Turn       *float64
-	At         map[string]float64
-	Limits     map[string]Range
+	ID     string
+	Type   string
+	A, B   Ref
+	About  *Ref
+	A2, B2 *Ref   // the second face of a pair
+	JointA string // couplings are between joints
+	JointB string
+	relation.Params
 	Suppressed bool
 	Note       string
 }
 
-// Range is a pair of limits, each of which may be open.
-type Range struct{ Lo, Hi *float64 }
+// Descriptor is the mate's type; nil where there is no such type.
+func (m *Mate) Descriptor() *relation.Type { return relation.Named(m.Type) }
 
 // Planned declares a freedom as wanted.
 type Planned struct {

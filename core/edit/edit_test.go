@@ -153,15 +153,16 @@ func randomEdits(a *assembly.Assembly, r *rand.Rand) map[string]struct {
 		of := ".mates." + m.ID + "."
 		out["unrelate "+m.ID] = tried{Unrelate{m.ID}, []string{of, ".mates.r.", ".planned", ".measures", ".drives"}}
 		out["suppress "+m.ID] = tried{Set{m.ID, "suppressed", js("true")}, []string{of + "suppressed"}}
-		if m.Value != nil {
+		if m.Has("value") {
 			out["value "+m.ID] = tried{Set{m.ID, "value", js(`"2 * w"`)}, []string{of + "value"}}
 			out["sense "+m.ID] = tried{Set{m.ID, "sense", js(`"opposed"`)}, []string{of + "sense"}}
 		}
-		for c := range m.Limits {
+		for _, c := range m.Limited() {
 			out["limits "+m.ID+" "+c] = tried{Set{m.ID, "limits." + c, js(fmt.Sprintf(`[%g, "900 + 9"]`, -r.Float64()))}, []string{of + "limits." + c}}
 			out["no limits "+m.ID+" "+c] = tried{Set{m.ID, "limits." + c, nil}, []string{of + "limits." + c}}
 		}
-		for c := range m.At {
+		for _, h := range m.Held() {
+			c := h.Of
 			out["at "+m.ID+" "+c] = tried{Set{m.ID, "at." + c, js("7")}, []string{of + "at." + c}}
 			out["free "+m.ID+" "+c] = tried{Set{m.ID, "at." + c, nil}, []string{of + "at." + c}}
 		}

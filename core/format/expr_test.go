@@ -45,8 +45,9 @@ func TestKeptAsWritten(t *testing.T) {
 		t.Fatal(err)
 	}
 	m := d.Assemblies["main"].Mates
-	if v := *m[1].Value; math.Abs(v-75.2) > 1e-12 || *m[0].Limits["angle"].Hi != 45 {
-		t.Errorf("value %g, limit %g", v, *m[0].Limits["angle"].Hi)
+	l, _ := m[0].Limits("angle")
+	if v, _ := m[1].Num("value"); math.Abs(v-75.2) > 1e-12 || *l.Hi != 45 {
+		t.Errorf("value %g, limit %g", v, *l.Hi)
 	}
 	out, err := Write(d)
 	if err != nil || !strings.Contains(string(out), `"2*w - 1 mm"`) || !strings.Contains(string(out), `"q/2"`) || !strings.Contains(string(out), `"w": "1.5 in"`) {

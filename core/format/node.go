@@ -166,7 +166,6 @@ type reader struct {
 	err   error
 	shape func(name string, p *part.Part) error
 	env   env
-	kept  map[string]string // of the relation being read: fields written as expressions
 }
 
 func (r *reader) fail(n *node, format string, a ...any) {
@@ -243,38 +242,16 @@ func (r *reader) number(n *node) float64 {
 	return n.num
 }
 
-// measured reads a number or an expression; the expression is kept under the name of its place.
-func (r *reader) measured(n *node, place string, want dimension) float64 {
+// measured reads a number or an expression, which is given as well, as it was written.
+func (r *reader) measured(n *node, want dimension) (x float64, written string) {
 	if n.kind != 's' {
-		return r.number(n)
+		return r.number(n), ""
 	}
 	x, err := r.env.evaluate(n.str, want)
 	if err != nil {
 		r.fail(n, "%v", err)
 	}
-	if r.kept == nil {
-		r.kept = map[string]string{}
-	}
-	r.kept[place] = n.str
-	return x
-}
-
-func (r *reader) optMeasured(n *node, name string, want dimension) *float64 {
-	c := r.get(n, name)
-	if c == nil {
-		return nil
-	}
-	x := r.measured(c, name, want)
-	return &x
-}
-
-func (r *reader) optNumber(n *node, name string) *float64 {
-	c := r.get(n, name)
-	if c == nil {
-		return nil
-	}
-	x := r.number(c)
-	return &x
+	return x, n.str
 }
 
 func (r *reader) positive(n *node, name string) float64 {

@@ -7,11 +7,10 @@ import (
 	"strconv"
 	"strings"
 
-	"setfast/core/account"
 	"setfast/core/assembly"
 	"setfast/core/geom"
 	"setfast/core/part"
-	"setfast/core/solve"
+	"setfast/core/relation"
 )
 
 // Read reads a document and checks everything that can be checked without solving.
@@ -362,15 +361,6 @@ func (r *reader) values(n *node, a *assembly.Assembly) {
 	}
 }
 
-// coordinateKind is what a joint coordinate of this name is measured in.
-func coordinateKind(of string) dimension {
-	switch of {
-	case "angle", "turn_a", "turn_b":
-		return anAngle
-	}
-	return aLength
-}
-
 func (r *reader) component(name string, n *node) *assembly.Component {
 	c := &assembly.Component{Name: name, Pose: geom.Home}
 	if !r.object(n) {
@@ -467,13 +457,12 @@ func (r *reader) optRef(n *node, name string) *assembly.Ref {
 	return &ref
 }
 
+// mate reads a relation as its type describes it.
 func (r *reader) mate(n *node) *assembly.Mate {
 	m := &assembly.Mate{}
 	if !r.object(n) {
 		return m
 	}
-	r.kept = nil
-	defer func() { m.Text = r.kept }()
 	m.ID, m.Type = r.needText(n, "id"), r.needText(n, "type")
 	if r.err != nil {
 		return m
@@ -481,90 +470,124 @@ func (r *reader) mate(n *node) *assembly.Mate {
 	if m.ID == "" {
 		r.fail(r.get(n, "id"), "an id must not be empty")
 	}
-	if _, ok := solve.Couplings[m.Type]; ok {
-		r.coupling(n, m)
+	t := m.Descriptor()
+	if t == nil {
+		r.fail(r.get(n, "type"), "unknown relation type %q; known are %s", m.Type, typeNames())
 		return m
 	}
-	if !solve.Known(m.Type) {
-		r.fail(r.get(n, "type"), "unknown relation type %q; known are %s, gear, rack, screw, cam", m.Type, strings.Join(solve.Types(), ", "))
-		return m
-	}
-	if m.Type == "centred" {
+	switch {
+	case t.Family == relation.Coupling:
+		m.JointA, m.JointB = r.needText(n, "a"), r.needText(n, "b")
+	case t.Pairs:
 		m.A, m.A2 = r.pair(n, "a", true)
 		m.B, m.B2 = r.pair(n, "b", false)
-	} else {
+	default:
 		m.A, m.B = r.needRef(n, "a"), r.needRef(n, "b")
 	}
-	m.Sense, m.Note = r.text(n, "sense"), r.text(n, "note")
-	switch m.Sense {
-	case "", "same", "opposed", "nearest":
-	default:
-		r.fail(r.get(n, "sense"), "expected \"same\", \"opposed\" or \"nearest\"")
+	m.Note, m.Suppressed = r.text(n, "note"), r.flag(n, "suppressed")
+	for _, f := range t.Fields {
+		r.field(n, f, m)
 	}
-	m.Suppressed = r.flag(n, "suppressed")
-	switch m.Type {
-	case "distance", "angle":
-		c := r.need(n, "value")
-		if r.err == nil {
-			kind := aLength
-			if m.Type == "angle" {
-				kind = anAngle
-			}
-			v := r.measured(c, "value", kind)
-			m.Value = &v
-		}
-	case "hold_spin":
-		m.Value = r.optMeasured(n, "value", anAngle)
-	case "tangent":
-		m.Side = r.text(n, "side")
-		if !slices.Contains([]string{"", "outside", "inside", "nearest"}, m.Side) {
-			r.fail(r.get(n, "side"), "expected \"outside\", \"inside\" or \"nearest\"")
-		}
-	case "symmetric":
-		ref := r.needRef(n, "about")
-		m.About = &ref
-	case "helical":
-		m.Lead = r.rate(n, "lead", aLength)
-	case "rim":
-		m.Gap = r.optMeasured(n, "gap", aLength)
-	case "fastened":
-		if c := r.get(n, "offset"); c != nil {
-			v := r.vec(c)
-			m.Offset = &v
-		}
-		m.Turn = r.optNumber(n, "turn")
+	if field, err := t.Check(m.Params, m.About != nil); r.err == nil && err != nil {
+		r.fail(r.get(n, field), "%v", err)
 	}
-	if m.Type == "angle" {
-		m.About = r.optRef(n, "about")
-		if v := r.get(n, "value"); v != nil && m.Value != nil {
-			lo := 0.0
-			if m.About != nil {
-				lo = -180
-			}
-			if *m.Value < lo || *m.Value > 180 {
-				r.fail(v, "an angle here lies between %g and 180 degrees", lo)
-			}
-		}
-	}
-	if solve.IsJoint(m.Type) {
-		if c := r.get(n, "at"); c != nil && r.object(c) {
-			m.At = map[string]float64{}
-			for i := range c.members {
-				c.members[i].used = true
-				of := c.members[i].name
-				m.At[of] = r.measured(c.members[i].val, "at."+of, coordinateKind(of))
-			}
-		}
-		if c := r.get(n, "limits"); c != nil && r.object(c) {
-			m.Limits = map[string]assembly.Range{}
-			for i := range c.members {
-				c.members[i].used = true
-				m.Limits[c.members[i].name] = r.limits(c.members[i].val, c.members[i].name)
-			}
-		}
+	if t.Family == relation.Joint {
+		r.coordinates(n, m)
 	}
 	r.done(n)
 	return m
+}
+
+func typeNames() string {
+	var out []string
+	for _, t := range relation.Types() {
+		out = append(out, t.Name)
+	}
+	return strings.Join(out, ", ")
+}
+
+// dimensions are those that kinds of field are measured in.
+var dimensions = map[relation.Kind]dimension{relation.Length: aLength, relation.Angle: anAngle, relation.Number: aNumber}
+
+// field reads one field of a relation, where it is given.
+func (r *reader) field(n *node, f relation.Field, m *assembly.Mate) {
+	c := r.get(n, f.Name)
+	if c == nil {
+		if f.Need {
+			r.need(n, f.Name)
+		}
+		return
+	}
+	v := relation.Value{Field: f.Name}
+	switch f.Kind {
+	case relation.Third:
+		ref := r.ref(c)
+		m.About = &ref
+		return
+	case relation.Flag:
+		if !r.want(c, 'b') || !c.boolean {
+			return
+		}
+	case relation.Word:
+		if !r.want(c, 's') || c.str == "" {
+			return
+		}
+		if v.Text = c.str; !slices.Contains(f.Words, c.str) {
+			r.fail(c, "expected %s", oneOf(f.Words))
+		}
+	case relation.Vector:
+		v.Vec = r.vec(c)
+	case relation.Profile:
+		if !r.want(c, '[') {
+			return
+		}
+		for _, p := range c.items {
+			x := r.numbers(p, 2)
+			v.Points = append(v.Points, [2]float64{x[0], x[1]})
+		}
+	case relation.Plain:
+		v.Num = r.number(c)
+	default:
+		v.Num, v.Text = r.measured(c, dimensions[f.Kind])
+	}
+	if f.NonZero && v.Num == 0 {
+		r.fail(c, "must not be zero")
+	}
+	m.Params = append(m.Params, v)
+}
+
+// oneOf lists words as they are written.
+func oneOf(words []string) string {
+	s := ""
+	for i, w := range words {
+		switch {
+		case i == len(words)-1 && i > 0:
+			s += " or "
+		case i > 0:
+			s += ", "
+		}
+		s += strconv.Quote(w)
+	}
+	return s
+}
+
+// coordinates reads what a joint says of its coordinates.
+func (r *reader) coordinates(n *node, m *assembly.Mate) {
+	if c := r.get(n, "at"); c != nil && r.object(c) {
+		for i := range c.members {
+			k := &c.members[i]
+			k.used = true
+			v := relation.Value{Field: "at." + k.name}
+			v.Num, v.Text = r.measured(k.val, dimensions[relation.CoordinateKind(k.name)])
+			m.Params = append(m.Params, v)
+		}
+	}
+	if c := r.get(n, "limits"); c != nil && r.object(c) {
+		for i := range c.members {
+			c.members[i].used = true
+			r.limits(c.members[i].val, c.members[i].name, m)
+		}
+	}
 }
 
 // pair reads the two faces of a pair, or a single feature where that will do.
@@ -587,64 +610,25 @@ func (r *reader) pair(n *node, name string, must bool) (assembly.Ref, *assembly.
 	return r.ref(c.items[0]), &b
 }
 
-// rate reads a number that must be there and not be zero.
-func (r *reader) rate(n *node, name string, want dimension) *float64 {
-	c := r.need(n, name)
-	if r.err != nil {
-		return nil
-	}
-	x := r.measured(c, name, want)
-	if x == 0 {
-		r.fail(c, "must not be zero")
-	}
-	return &x
-}
-
-// coupling reads a relation between two joints.
-func (r *reader) coupling(n *node, m *assembly.Mate) {
-	m.JointA, m.JointB, m.Note = r.needText(n, "a"), r.needText(n, "b"), r.text(n, "note")
-	m.Suppressed = r.flag(n, "suppressed")
-	m.Phase = r.optNumber(n, "phase")
-	switch m.Type {
-	case "gear":
-		m.Ratio = r.rate(n, "ratio", aNumber)
-	case "rack", "screw":
-		m.Lead = r.rate(n, "lead", aLength)
-	case "cam":
-		m.Spline = r.flag(n, "spline")
-		c := r.need(n, "profile")
-		if r.err == nil && r.want(c, '[') {
-			for _, p := range c.items {
-				x := r.numbers(p, 2)
-				m.Profile = append(m.Profile, [2]float64{x[0], x[1]})
-			}
-			if _, err := solve.NewLift(m.Profile, m.Spline); r.err == nil && err != nil {
-				r.fail(c, "%v", err)
-			}
-		}
-	}
-	r.done(n)
-}
-
-func (r *reader) limits(n *node, of string) assembly.Range {
-	var l assembly.Range
+func (r *reader) limits(n *node, of string, m *assembly.Mate) {
 	if !r.want(n, '[') {
-		return l
+		return
 	}
 	if len(n.items) != 2 {
 		r.fail(n, "limits are a pair [low, high], either of which may be null")
-		return l
+		return
 	}
-	for i, to := range []**float64{&l.Lo, &l.Hi} {
-		if c := n.items[i]; c.kind != '0' {
-			x := r.measured(c, fmt.Sprintf("limits.%s.%d", of, i), coordinateKind(of))
-			*to = &x
+	for i, c := range n.items {
+		if c.kind == '0' {
+			continue
 		}
+		v := relation.Value{Field: relation.LimitField(of, i)}
+		v.Num, v.Text = r.measured(c, dimensions[relation.CoordinateKind(of)])
+		m.Params = append(m.Params, v)
 	}
-	if l.Lo != nil && l.Hi != nil && *l.Lo > *l.Hi {
+	if l, _ := m.Limits(of); l.Lo != nil && l.Hi != nil && *l.Lo > *l.Hi {
 		r.fail(n, "the lower limit is above the upper one")
 	}
-	return l
 }
 
 func (r *reader) planned(n *node) assembly.Planned {
@@ -738,7 +722,7 @@ func (r *reader) drive(name string, n *node) assembly.Drive {
 }
 
 // inFlexible finds a joint named use/id that comes along with a flexible use.
-func inFlexible(d *assembly.Document, a *assembly.Assembly, id string) *solve.Relation {
+func inFlexible(d *assembly.Document, a *assembly.Assembly, id string) *relation.Type {
 	use, rest, ok := strings.Cut(id, "/")
 	c := a.Component(use)
 	if !ok || c == nil || !c.Flexible || d.Assemblies[c.Assembly] == nil {
@@ -749,18 +733,10 @@ func inFlexible(d *assembly.Document, a *assembly.Assembly, id string) *solve.Re
 	if m == nil {
 		return inFlexible(d, sub, rest)
 	}
-	_, fa, errA := d.Lookup(sub, m.A)
-	_, fb, errB := d.Lookup(sub, m.B)
-	if errA != nil || errB != nil {
-		return nil
+	if t := m.Descriptor(); t.Family != relation.Coupling {
+		return t
 	}
-	sp := account.SpecOf(m)
-	sp.A, sp.B = solve.Feat{Body: -1, F: fa}, solve.Feat{Body: -1, F: fb}
-	rel, err := (&solve.System{}).New(sp)
-	if err != nil {
-		return nil
-	}
-	return rel
+	return nil
 }
 
 // check looks up every name an assembly mentions.
@@ -800,8 +776,7 @@ func (r *reader) check(d *assembly.Document, a *assembly.Assembly, n *node) {
 		}
 		return f
 	}
-	joints := map[string]*solve.Relation{}
-	alone := &solve.System{} // no bodies: what is asked is whether the features fit the relation
+	joints := map[string]*relation.Type{}
 	for i, m := range a.Mates {
 		if m.IsCoupling() {
 			continue
@@ -813,29 +788,29 @@ func (r *reader) check(d *assembly.Document, a *assembly.Assembly, n *node) {
 			a, two *assembly.Ref
 		}{{"a", &fa, &m.A, m.A2}, {"b", &fb, &m.B, m.B2}} {
 			if g := ref(at("mates", i, x.name), x.two); x.two != nil && r.err == nil {
-				mid, ok := solve.MidPlane(*x.f, g)
+				mid, ok := relation.MidPlane(*x.f, g)
 				if !ok || x.a.Head() != x.two.Head() {
 					r.fail(at("mates", i, x.name), "a pair is two faces of one component")
 				}
 				*x.f = mid
 			}
 		}
-		sp := account.SpecOf(m)
-		sp.A, sp.B = solve.Feat{Body: -1, F: fa}, solve.Feat{Body: -1, F: fb}
+		said := relation.Said{A: fa, B: fb, Params: m.Params}
 		if m.About != nil {
-			sp.About = &solve.Feat{Body: -1, F: ref(at("mates", i, "about"), m.About)}
+			third := ref(at("mates", i, "about"), m.About)
+			said.About = &third
 		}
 		if r.err != nil {
 			return
 		}
-		rel, err := alone.New(sp)
-		if err != nil {
+		t := m.Descriptor()
+		if _, err := t.Law(&said); err != nil {
 			r.fail(at("mates", i), "relation %q: %v", m.ID, err)
 			return
 		}
-		joints[m.ID] = rel
-		for of := range m.Limits {
-			if _, ok := rel.Coordinate(of); !ok {
+		joints[m.ID] = t
+		for _, of := range m.Limited() {
+			if _, ok := t.Coordinate(of); !ok {
 				r.fail(at("mates", i, "limits", of), "%s has no coordinate %q", m.Type, of)
 			}
 		}
@@ -844,24 +819,25 @@ func (r *reader) check(d *assembly.Document, a *assembly.Assembly, n *node) {
 		if r.err != nil {
 			return
 		}
-		rel := joints[joint]
-		if rel == nil {
-			rel = inFlexible(d, a, joint)
+		t := joints[joint]
+		if t == nil {
+			t = inFlexible(d, a, joint)
 		}
-		if rel == nil {
+		if t == nil {
 			r.fail(where, "there is no joint %q", joint)
 			return
 		}
-		if !solve.IsJoint(rel.Type) {
-			r.fail(where, "relation %q is of type %s, not a joint", joint, rel.Type)
+		if t.Family != relation.Joint {
+			r.fail(where, "relation %q is of type %s, not a joint", joint, t.Name)
 			return
 		}
-		if _, ok := rel.Coordinate(of); of != "" && !ok {
+		if _, ok := t.Coordinate(of); of != "" && !ok {
 			r.fail(where, "joint %q has no coordinate %q", joint, of)
 		}
 	}
 	for i, m := range a.Mates {
-		if of, ok := solve.Couplings[m.Type]; ok {
+		if m.IsCoupling() {
+			of := m.Descriptor().Ties
 			coordinate(at("mates", i, "a"), m.JointA, of[0])
 			coordinate(at("mates", i, "b"), m.JointB, of[1])
 		}

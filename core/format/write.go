@@ -3,11 +3,11 @@ package format
 import (
 	"bytes"
 	"encoding/json"
-	"fmt"
 
 	"setfast/core/assembly"
 	"setfast/core/geom"
 	"setfast/core/part"
+	"setfast/core/relation"
 )
 
 // object is a JSON object that keeps its order and leaves out what is not set.
@@ -24,12 +24,6 @@ func (o *object) put(name string, v any) {
 func (o *object) text(name, s string) {
 	if s != "" {
 		o.put(name, s)
-	}
-}
-
-func (o *object) num(name string, v *float64) {
-	if v != nil {
-		o.put(name, *v)
 	}
 }
 
@@ -326,61 +320,55 @@ func MateObject(m *assembly.Mate) json.Marshaler {
 	}
 	end("a", m.A, m.A2, m.JointA)
 	end("b", m.B, m.B2, m.JointB)
-	o.text("side", m.Side)
-	written := func(name string, v *float64) { // as it was written, where that was an expression
-		if t, ok := m.Text[name]; ok && v != nil {
-			o.put(name, t)
-			return
-		}
-		o.num(name, v)
-	}
-	written("lead", m.Lead)
-	written("ratio", m.Ratio)
-	o.num("phase", m.Phase)
-	if m.Profile != nil {
-		o.put("profile", m.Profile)
-	}
-	o.flag("spline", m.Spline)
-	if m.About != nil {
-		o.put("about", m.About.String())
-	}
-	o.text("sense", m.Sense)
-	written("value", m.Value)
-	written("gap", m.Gap)
-	if m.Offset != nil {
-		o.put("offset", m.Offset.Array())
-	}
-	o.num("turn", m.Turn)
-	if len(m.At) > 0 {
-		at := map[string]any{}
-		for k, v := range m.At {
-			at[k] = v
-			if t, ok := m.Text["at."+k]; ok {
-				at[k] = t
+	for _, f := range m.Descriptor().Fields {
+		switch {
+		case f.Kind == relation.Third:
+			if m.About != nil {
+				o.put(f.Name, m.About.String())
 			}
+		case !m.Has(f.Name):
+		case f.Kind == relation.Word:
+			o.put(f.Name, m.Word(f.Name))
+		case f.Kind == relation.Flag:
+			o.put(f.Name, true)
+		case f.Kind == relation.Vector:
+			v, _ := m.Vec(f.Name)
+			o.put(f.Name, v.Array())
+		case f.Kind == relation.Profile:
+			o.put(f.Name, m.Points(f.Name))
+		default:
+			o.put(f.Name, written(m, f.Name))
+		}
+	}
+	if held := m.Held(); len(held) > 0 {
+		at := map[string]any{}
+		for _, h := range held {
+			at[h.Of] = written(m, "at."+h.Of)
 		}
 		o.put("at", at)
 	}
-	if len(m.Limits) > 0 {
+	if limited := m.Limited(); len(limited) > 0 {
 		l := map[string][2]any{}
-		for k, r := range m.Limits {
-			pair := [2]any{}
-			for i, x := range [2]*float64{r.Lo, r.Hi} {
-				if x == nil {
-					continue
-				}
-				pair[i] = *x
-				if t, ok := m.Text[fmt.Sprintf("limits.%s.%d", k, i)]; ok {
-					pair[i] = t
-				}
-			}
-			l[k] = pair
+		for _, of := range limited {
+			l[of] = [2]any{written(m, relation.LimitField(of, 0)), written(m, relation.LimitField(of, 1))}
 		}
 		o.put("limits", l)
 	}
 	o.flag("suppressed", m.Suppressed)
 	o.text("note", m.Note)
 	return o
+}
+
+// written is a number as it was written, where that was an expression; nil where none is given.
+func written(m *assembly.Mate, field string) any {
+	v, ok := m.Num(field)
+	switch {
+	case !ok:
+		return nil
+	case m.Text(field) != "":
+		return m.Text(field)
+	}
+	return v
 }
 
 // one reads a part of a document that stands by itself, as an edit carries it.

@@ -9,16 +9,8 @@ import (
 	"setfast/core/account"
 	"setfast/core/assembly"
 	"setfast/core/geom"
-	"setfast/core/solve"
+	"setfast/core/relation"
 )
-
-// coordinates names, for joints that have several, those that may stand for a turn or a slide.
-var coordinates = map[string]map[string][]string{
-	"cylindrical": {"turn": {"angle"}, "slide": {"slide"}},
-	"pin_slot":    {"turn": {"angle"}, "slide": {"slide"}},
-	"planar":      {"turn": {"angle"}, "slide": {"x", "y"}},
-	"universal":   {"turn": {"turn_a", "turn_b"}},
-}
 
 // Mean finds how to declare a motion that is left as one that is wanted: by a joint's coordinate where a joint carries it,
 // else as a turn or slide of the first moving component by a feature on its axis. What it returns has been tried.
@@ -49,16 +41,17 @@ func Mean(ctx context.Context, doc *assembly.Document, root string, res *account
 	}
 	var whole []try // tried last: they declare more than this motion
 	for _, m := range a.Mates {
-		if !solve.IsJoint(m.Type) || !rides[m.A.Head()] && !rides[m.B.Head()] || !res.Mates[m.ID].InForce {
+		t := m.Descriptor()
+		if t.Family != relation.Joint || !rides[m.A.Head()] && !rides[m.B.Head()] || !res.Mates[m.ID].InForce {
 			continue
 		}
 		if !slices.ContainsFunc(a.Planned, func(p assembly.Planned) bool { return p.Joint == m.ID }) {
 			tries = append(tries, try{assembly.Planned{Joint: m.ID}, one})
 		}
-		for _, of := range coordinates[m.Type][mo.Kind] {
+		for _, of := range t.Swings(mo.Kind) {
 			tries = append(tries, try{assembly.Planned{Joint: m.ID, Of: of}, same})
 		}
-		if m.Type == "spherical" { // it has no coordinates to choose from
+		if t.Ball { // it has no coordinates to choose from
 			whole = append(whole, try{assembly.Planned{Joint: m.ID}, func(now *account.Result) bool { return now.Planned > res.Planned }})
 		}
 	}

@@ -12,7 +12,7 @@ import (
 	"setfast/core/assembly"
 	"setfast/core/geom"
 	"setfast/core/part"
-	"setfast/core/solve"
+	"setfast/core/relation"
 )
 
 // Offer is a relation between two picked features, tried on the whole assembly.
@@ -37,90 +37,6 @@ type Offer struct {
 	order int
 }
 
-type proposal struct{ typ, label, unit string }
-
-// proposals lists the relations that two features allow, most telling first.
-func proposals(put, on part.Feature) []proposal {
-	both := func(f func(part.Feature) bool) bool { return f(put) && f(on) }
-	kind := func(k part.Kind) func(part.Feature) bool { return func(f part.Feature) bool { return f.Kind == k } }
-	either := func(f, g func(part.Feature) bool) bool { return f(put) && g(on) || f(on) && g(put) }
-	isAxis := func(f part.Feature) bool { return f.IsAxis() }
-	isPoint := func(f part.Feature) bool { return f.IsPoint() }
-	isPlane := kind(part.Plane)
-	var out []proposal
-	add := func(t, l, u string) { out = append(out, proposal{t, l, u}) }
-	switch {
-	case both(kind(part.Circle)):
-		add("rim", "rim to rim", "")
-		add("concentric", "axis on axis", "")
-		add("coincident", "centre on centre", "")
-	case both(isPlane):
-		add("coincident", "faces together", "")
-		add("distance", "faces apart", "mm")
-		add("parallel", "parallel", "")
-		add("angle", "at an angle", "°")
-		add("perpendicular", "square", "")
-		return out
-	case both(kind(part.Frame)):
-		add("fastened", "fixed together", "")
-	case put.HasAxis() && on.HasAxis():
-		add("concentric", "axis on axis", "")
-	}
-	switch {
-	case either(isPlane, isAxis):
-		if put.Kind == part.Cylinder || on.Kind == part.Cylinder {
-			add("tangent", "rests against it", "")
-		}
-		add("coincident", "axis in the face", "")
-		add("perpendicular", "axis along the face", "")
-		add("parallel", "axis square to the face", "")
-	case either(isPlane, kind(part.Sphere)):
-		add("tangent", "rests against it", "")
-		add("coincident", "centre in the face", "")
-		add("distance", "centre off the face", "mm")
-	case either(isPlane, isPoint):
-		add("coincident", "point in the face", "")
-		add("distance", "point off the face", "mm")
-		if put.Kind == part.Circle || on.Kind == part.Circle || put.Kind == part.Frame || on.Kind == part.Frame {
-			add("parallel", "axis square to the face", "")
-		}
-	case either(isAxis, kind(part.Point)), either(isAxis, kind(part.Sphere)):
-		add("coincident", "point on the axis", "")
-		add("distance", "point off the axis", "mm")
-	case both(isPoint) && put.Kind != part.Circle:
-		add("coincident", "point on point", "")
-		add("distance", "points apart", "mm")
-	}
-	if put.HasAxis() && on.HasAxis() {
-		add("hold_spin", "spin held", "")
-	}
-	if put.HasFrame() && on.HasFrame() {
-		add("revolute", "turns about it", "°")
-		add("cylindrical", "turns, slides on it", "°")
-		add("prismatic", "slides along it", "mm")
-		if put.Kind != part.Frame || on.Kind != part.Frame {
-			add("fastened", "fixed together", "")
-		}
-	}
-	if both(isAxis) {
-		add("distance", "axes apart", "mm")
-	}
-	if put.HasDirection() && on.HasDirection() && !either(isPlane, isAxis) {
-		add("parallel", "parallel", "")
-		add("perpendicular", "square", "")
-		add("angle", "at an angle", "°")
-	}
-	seen := map[string]bool{}
-	uniq := out[:0]
-	for _, p := range out {
-		if !seen[p.typ] {
-			seen[p.typ] = true
-			uniq = append(uniq, p)
-		}
-	}
-	return uniq
-}
-
 // Offers tries every relation that would put one feature on another. sense, where given, is taken instead of the nearest.
 func Offers(ctx context.Context, doc *assembly.Document, root string, put, on assembly.Ref, sense string) ([]Offer, error) {
 	a := doc.Assemblies[root]
@@ -140,13 +56,13 @@ func Offers(ctx context.Context, doc *assembly.Document, root string, put, on as
 	if err != nil {
 		return nil, err
 	}
-	ps := proposals(fp, fo)
+	ps := relation.Proposals(fp, fo)
 	if len(ps) == 0 {
 		return nil, fmt.Errorf("no relation fits %s with %s", fp.Describe(), fo.Describe())
 	}
 	var out []Offer
 	for i, p := range ps {
-		m := &assembly.Mate{ID: "\x00offer", Type: p.typ, A: on, B: put, Sense: sense}
+		m := &assembly.Mate{ID: "\x00offer", Type: p.Type.Name, A: on, B: put, Params: relation.Params{}.WithWord("sense", sense)}
 		o, err := try(ctx, doc, root, base, before, m, p)
 		if ctx.Err() != nil {
 			return nil, context.Cause(ctx)
@@ -155,7 +71,7 @@ func Offers(ctx context.Context, doc *assembly.Document, root string, put, on as
 			continue // the features do not fit this relation after all
 		}
 		o.order = i
-		if p.typ == "concentric" || p.typ == "revolute" || p.typ == "cylindrical" {
+		if p.Type.Fits {
 			o.Note = part.Fit(fo, fp)
 		}
 		out = append(out, o)
@@ -176,7 +92,7 @@ func Try(ctx context.Context, doc *assembly.Document, root string, m *assembly.M
 	if err != nil {
 		return Offer{}, err
 	}
-	return try(ctx, doc, root, base, before, m, proposal{typ: m.Type})
+	return try(ctx, doc, root, base, before, m, relation.Proposal{Type: m.Descriptor()})
 }
 
 // bare is a shallow copy without measures and drives, which a trial has no use for.
@@ -200,17 +116,19 @@ func checkOnly(ctx context.Context, doc *assembly.Document, root string, a *asse
 	return rep.Assemblies[root], nil
 }
 
-func try(ctx context.Context, doc *assembly.Document, root string, base *assembly.Assembly, before *account.Result, m *assembly.Mate, p proposal) (Offer, error) {
-	o := Offer{Type: p.typ, Label: p.label, Unit: p.unit, Joint: solve.IsJoint(p.typ)}
-	if (p.typ == "distance" || p.typ == "angle") && m.Value == nil {
-		v, err := valueNow(ctx, doc, root, base, before, m)
-		if err != nil {
-			return o, err
+func try(ctx context.Context, doc *assembly.Document, root string, base *assembly.Assembly, before *account.Result, m *assembly.Mate, p relation.Proposal) (Offer, error) {
+	t := p.Type
+	o := Offer{Type: t.Name, Label: p.Label, Unit: p.Unit, Joint: t.Family == relation.Joint}
+	if t.Needed() {
+		v, given := m.Num(t.Main)
+		if !given {
+			var err error
+			if v, err = valueNow(ctx, doc, root, base, m); err != nil {
+				return o, err
+			}
+			m.Params = m.WithNum(t.Main, v)
 		}
-		m.Value = &v
-	}
-	if p.typ == "distance" || p.typ == "angle" {
-		o.Value = m.Value
+		o.Value = &v
 	}
 	with := *base
 	with.Mates = append(append([]*assembly.Mate(nil), base.Mates...), m)
@@ -288,13 +206,10 @@ func apart(a, b account.PoseJSON) bool {
 }
 
 // valueNow is what a distance or an angle measures where things stand, so that an offer starts from there.
-func valueNow(ctx context.Context, doc *assembly.Document, root string, base *assembly.Assembly, before *account.Result, m *assembly.Mate) (float64, error) {
-	zero := 0.0
-	if m.Type == "angle" {
-		zero = 90 // any value between the ends will do to read the angle
-	}
+func valueNow(ctx context.Context, doc *assembly.Document, root string, base *assembly.Assembly, m *assembly.Mate) (float64, error) {
+	t := m.Descriptor()
 	probe := *m
-	probe.Value = &zero
+	probe.Params = m.WithNum(t.Main, t.Start())
 	probe.ID = "\x00probe"
 	with := *base
 	with.Mates = []*assembly.Mate{&probe}

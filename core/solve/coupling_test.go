@@ -6,6 +6,7 @@ import (
 
 	"setfast/core/geom"
 	"setfast/core/part"
+	"setfast/core/relation"
 )
 
 // coupled makes two joints from the ground and couples them.
@@ -42,12 +43,11 @@ func coupled(t *testing.T, typ string, sp Spec) (*System, *Relation) {
 
 // TestCouplingDerivatives checks the derivative of every coupling against central differences.
 func TestCouplingDerivatives(t *testing.T) {
-	num := func(x float64) *float64 { return &x }
-	for typ, sp := range map[string]Spec{
-		"gear": {Ratio: num(-1.5)}, "rack": {Lead: num(30)}, "screw": {Lead: num(4), Phase: num(2)},
-		"cam": {Profile: [][2]float64{{0, 0}, {100, 8}, {240, 3}}, Spline: true},
+	for typ, says := range map[string]relation.Params{
+		"gear": {{Field: "ratio", Num: -1.5}}, "rack": {{Field: "lead", Num: 30}}, "screw": {{Field: "lead", Num: 4}, {Field: "phase", Num: 2}},
+		"cam": {{Field: "profile", Points: [][2]float64{{0, 0}, {100, 8}, {240, 3}}}, {Field: "spline"}},
 	} {
-		s, c := coupled(t, typ, sp)
+		s, c := coupled(t, typ, Spec{Params: says})
 		compareDerivatives(t, s, c, typ)
 	}
 }
@@ -55,12 +55,12 @@ func TestCouplingDerivatives(t *testing.T) {
 // TestFullTurns: a coupling counts turns past half a turn and past several, both ways.
 func TestFullTurns(t *testing.T) {
 	ratio := -2.0
-	s, c := coupled(t, "gear", Spec{Ratio: &ratio})
+	s, c := coupled(t, "gear", Spec{Params: relation.Params{}.WithNum("ratio", ratio)})
 	poses := s.NewPoses()
 	start := [2]geom.Pose{poses[0], poses[1]}
 	for _, dir := range []float64{1, -1} {
 		poses[0], poses[1] = start[0], start[1]
-		restore := s.Marks()
+		s := s.Fork()
 		for k := 1; k <= 100; k++ {
 			a := dir * float64(k) * 9 * math.Pi / 180
 			poses[0].Q = geom.Exp(geom.V(0, 0, 0.4+a))
@@ -70,56 +70,15 @@ func TestFullTurns(t *testing.T) {
 			}
 			s.Track(poses)
 		}
-		restore()
-	}
-}
-
-// TestLift: a periodic spline meets its points, joins itself smoothly at the turn, and a straight profile is straight.
-func TestLift(t *testing.T) {
-	points := [][2]float64{{10, 1}, {80, 9}, {170, 4}, {300, 2}}
-	spline, err := NewLift(points, true)
-	if err != nil {
-		t.Fatal(err)
-	}
-	for _, p := range points {
-		for _, turn := range []float64{-720, 0, 360} {
-			if v, _ := spline.At(p[0] + turn); math.Abs(v-p[1]) > 1e-12 {
-				t.Errorf("at %g° the lift is %g, want %g", p[0]+turn, v, p[1])
-			}
-		}
-		_, left := spline.At(p[0] - 1e-7)
-		_, right := spline.At(p[0] + 1e-7)
-		if math.Abs(left-right) > 1e-6 {
-			t.Errorf("at %g° the slope jumps from %g to %g", p[0], left, right)
-		}
-	}
-	for a := -400.0; a < 800; a += 7.3 {
-		v1, d := spline.At(a)
-		v2, _ := spline.At(a + 1e-6)
-		if math.Abs((v2-v1)/1e-6-d) > 1e-5 {
-			t.Errorf("at %g° the slope is %g, by differences %g", a, d, (v2-v1)/1e-6)
-		}
-	}
-	straight, _ := NewLift([][2]float64{{0, 0}, {180, 6}}, false)
-	for a, want := range map[float64]float64{0: 0, 45: 1.5, 90: 3, 180: 6, 270: 3, 359.999: 6 * 0.001 / 180, 450: 3} {
-		if v, _ := straight.At(a); math.Abs(v-want) > 1e-9 {
-			t.Errorf("at %g° the straight lift is %g, want %g", a, v, want)
-		}
-	}
-	for _, bad := range [][][2]float64{nil, {{0, 1}}, {{0, 1}, {0, 2}}, {{10, 1}, {5, 2}}, {{0, 1}, {360, 2}}} {
-		if _, err := NewLift(bad, true); err == nil {
-			t.Errorf("the profile %v was taken", bad)
-		}
 	}
 }
 
 // TestCouplingRefuses what cannot be coupled, with a reason.
 func TestCouplingRefuses(t *testing.T) {
-	s, _ := coupled(t, "gear", Spec{Ratio: func() *float64 { x := 2.0; return &x }()})
-	zero := 0.0
+	s, _ := coupled(t, "gear", Spec{Params: relation.Params{}.WithNum("ratio", 2)})
 	for _, sp := range []Spec{
-		{Type: "gear", JA: s.Rels[0], JB: s.Rels[1]}, {Type: "gear", Ratio: &zero, JA: s.Rels[0], JB: s.Rels[1]},
-		{Type: "rack", Lead: &zero, JA: s.Rels[0], JB: s.Rels[1]}, {Type: "rack", JA: s.Rels[0], JB: s.Rels[0]},
+		{Type: "gear", JA: s.Rels[0], JB: s.Rels[1]}, {Type: "gear", Params: relation.Params{}.WithNum("ratio", 0), JA: s.Rels[0], JB: s.Rels[1]},
+		{Type: "rack", Params: relation.Params{}.WithNum("lead", 0), JA: s.Rels[0], JB: s.Rels[1]}, {Type: "rack", JA: s.Rels[0], JB: s.Rels[0]},
 		{Type: "cam", JA: s.Rels[0], JB: s.Rels[1]}, {Type: "belt", JA: s.Rels[0], JB: s.Rels[1]},
 	} {
 		if _, err := s.NewCoupling(sp); err == nil || err.Error() == "" {

@@ -8,6 +8,7 @@ import (
 
 	"setfast/core/geom"
 	"setfast/core/part"
+	"setfast/core/relation"
 )
 
 // features of every kind, at places with nothing special about them.
@@ -23,12 +24,22 @@ func sampleFeatures(r *rand.Rand) map[part.Kind]part.Feature {
 	return out
 }
 
+// types are the names of all mates and joints.
+func types() (names []string) {
+	for _, t := range relation.Types() {
+		if t.Family != relation.Coupling {
+			names = append(names, t.Name)
+		}
+	}
+	return names
+}
+
 // TestJacobians checks the derivative of every equation of every relation against central differences: nothing of the
 // solver's own algebra is used on the other side.
 func TestJacobians(t *testing.T) {
 	r := rand.New(rand.NewPCG(1, 2))
 	tried := map[string]int{}
-	for _, typ := range Types() {
+	for _, typ := range types() {
 		for _, ka := range part.Kinds {
 			for _, kb := range part.Kinds {
 				for _, about := range []bool{false, true} {
@@ -41,9 +52,10 @@ func TestJacobians(t *testing.T) {
 						{Start: geom.Pose{O: geom.V(-4, 1, 0), Q: geom.Exp(geom.V(-.1, .4, .9))}},
 						{Start: geom.Pose{O: geom.V(2, -3, 1), Q: geom.Exp(geom.V(.7, .1, -.4))}},
 					}}
-					val := 40.0
-					sp := Spec{Type: typ, A: Feat{Body: 0, F: fs[ka]}, B: Feat{Body: 1, F: gs[kb]}, Value: &val, Gap: &val}
-					sp.Lead = &val
+					sp := Spec{Type: typ, A: Feat{Body: 0, F: fs[ka]}, B: Feat{Body: 1, F: gs[kb]}}
+					for _, field := range []string{"value", "gap", "lead"} {
+						sp.Params = sp.WithNum(field, 40)
+					}
 					if about {
 						sp.About = &Feat{Body: 2, F: fs[part.Axis]}
 					}
@@ -54,8 +66,8 @@ func TestJacobians(t *testing.T) {
 					if err != nil {
 						continue // these features do not go with this relation
 					}
-					for _, c := range rel.Coordinates { // the coordinates' derivatives are checked by holding them
-						rel.Hold = append(rel.Hold, Hold{c.Name, 0.3})
+					for _, c := range rel.Of.Coordinates { // the coordinates' derivatives are checked by holding them
+						rel.Hold = append(rel.Hold, relation.Hold{Of: c.Name, Value: 0.3})
 					}
 					s.Rels = []*Relation{rel}
 					s.Measure()
@@ -65,7 +77,7 @@ func TestJacobians(t *testing.T) {
 			}
 		}
 	}
-	for _, typ := range Types() {
+	for _, typ := range types() {
 		if tried[typ] == 0 {
 			t.Errorf("%s was not tried on any features", typ)
 		}
@@ -76,7 +88,7 @@ func compareDerivatives(t *testing.T, s *System, rel *Relation, what string) {
 	t.Helper()
 	poses := s.NewPoses()
 	var rs, rp, rm Rows
-	rows := append([]Row(nil), s.Eval(rel, poses, &rs)...)
+	rows := append([]relation.Row(nil), s.Eval(rel, poses, &rs)...)
 	const h = 1e-5
 	for b := range s.Bodies {
 		for k := 0; k < 6; k++ {
@@ -120,7 +132,7 @@ func TestFarStarts(t *testing.T) {
 			{plane(geom.V(50, 0, 0), geom.V(1, 0, 0)), plane(geom.V(20, 0, 0), geom.V(-1, 0, 0))},
 			{plane(geom.V(0, 30, 0), geom.V(0, 1, 0)), plane(geom.V(0, 8, 0), geom.V(0, -1, 0))},
 		} {
-			rel, err := s.New(Spec{Type: "coincident", Sense: "opposed", A: Feat{Body: 0, F: f[0]}, B: Feat{Body: 1, F: f[1]}})
+			rel, err := s.New(Spec{Type: "coincident", Params: relation.Params{}.WithWord("sense", "opposed"), A: Feat{Body: 0, F: f[0]}, B: Feat{Body: 1, F: f[1]}})
 			if err != nil {
 				t.Fatal(err)
 			}

@@ -10,6 +10,7 @@ import (
 
 	"setfast/core/geom"
 	"setfast/core/part"
+	"setfast/core/relation"
 )
 
 // conflicting invents a few bodies with more relations than can hold.
@@ -32,11 +33,11 @@ func conflicting(seed uint64) *System {
 		var err error
 		switch r.IntN(3) {
 		case 0:
-			rel, err = s.New(Spec{ID: fmt.Sprint(k), Type: "distance", A: f(a, part.Point), B: f(b, part.Point), Value: &v})
+			rel, err = s.New(Spec{ID: fmt.Sprint(k), Type: "distance", A: f(a, part.Point), B: f(b, part.Point), Params: relation.Params{}.WithNum("value", v)})
 		case 1:
 			rel, err = s.New(Spec{ID: fmt.Sprint(k), Type: "coincident", A: f(a, part.Plane), B: f(b, part.Point)})
 		default:
-			rel, err = s.New(Spec{ID: fmt.Sprint(k), Type: "distance", A: f(a, part.Axis), B: f(b, part.Point), Value: &v})
+			rel, err = s.New(Spec{ID: fmt.Sprint(k), Type: "distance", A: f(a, part.Axis), B: f(b, part.Point), Params: relation.Params{}.WithNum("value", v)})
 		}
 		if err != nil {
 			panic(err)

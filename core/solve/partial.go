@@ -45,7 +45,8 @@ func (s *System) Part(rels []int) (p *System, bodies []int) {
 		}
 		if r.couple != nil {
 			k := *r.couple
-			k.a, k.b = copied(k.a), copied(k.b)
+			k.a, k.b, k.at = copied(k.a), copied(k.b), len(p.counts)
+			p.counts = append(p.counts, s.counts[r.couple.at])
 			c.couple = &k
 		}
 		return &c

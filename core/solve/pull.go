@@ -5,6 +5,7 @@ import (
 
 	"setfast/core/geom"
 	"setfast/core/part"
+	"setfast/core/relation"
 )
 
 // Pull moves some bodies so that a point of one of them follows a target, as far as the relations between them let it.
@@ -25,16 +26,8 @@ const pullWeight = 0.02
 func (s *System) NewPull(bodies []int, rels []*Relation, body int, point geom.Vec) *Pull {
 	at := part.Feature{Kind: part.Point, O: point}
 	k := &Pull{s: s, bodies: bodies, rels: rels}
-	k.pull = &Relation{ID: "pull", Type: "pull", Sense: 1, Side: 1, A: Feat{Body: -1}, B: Feat{Body: body, F: at, Frame: at.AsFrame()}}
+	k.pull = &Relation{ID: "pull", Law: relation.Pull(pullWeight), A: Feat{Body: -1}, B: Feat{Body: body, F: at, Frame: at.AsFrame()}}
 	k.pull.A.Frame = geom.FrameOf(geom.Vec{}, geom.V(0, 0, 1), geom.V(1, 0, 0))
-	k.pull.rows = func(r *Relation, o *Rows, a, b, _ *view) {
-		for _, ax := range [3]geom.Vec{a.X, a.Y, a.Z} {
-			o.along(a, b, ax, 0)
-		}
-		for i := range o.list {
-			o.list[i].scale(pullWeight)
-		}
-	}
 	k.with = append(append([]*Relation(nil), rels...), k.pull)
 	if len(bodies) > 1 {
 		k.p = newPattern(len(bodies), s.worker().neighbours(s, bodies, rels))

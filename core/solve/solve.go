@@ -5,6 +5,7 @@ import (
 
 	"setfast/core/dense"
 	"setfast/core/geom"
+	"setfast/core/relation"
 )
 
 // Options steer a solve.
@@ -59,7 +60,7 @@ func (s *System) settle(poses []geom.Pose, rels []int, o Options) Solution {
 				break
 			}
 		}
-		sol.Miss[i] = MissOf(rows)
+		sol.Miss[i] = relation.MissOf(rows)
 	}
 	if len(restless) == 0 {
 		return sol
@@ -72,7 +73,7 @@ func (s *System) settle(poses []geom.Pose, rels []int, o Options) Solution {
 		ok := s.settleGroup(g, poses, o)
 		sol.Holds = sol.Holds && ok
 		for _, i := range g.index {
-			sol.Miss[i] = MissOf(s.Eval(s.Rels[i], poses, rs))
+			sol.Miss[i] = relation.MissOf(s.Eval(s.Rels[i], poses, rs))
 			if !sol.Miss[i].Within(o.MM, o.Deg) {
 				sol.Holds = false
 			}
@@ -161,7 +162,7 @@ func (s *System) settleGroup(g group, poses []geom.Pose, o Options) bool {
 func (s *System) hold(rels []*Relation, poses []geom.Pose, o Options) bool {
 	rs := &s.worker().rs
 	for _, r := range rels {
-		if !MissOf(s.Eval(r, poses, rs)).Within(o.MM, o.Deg) {
+		if !relation.MissOf(s.Eval(r, poses, rs)).Within(o.MM, o.Deg) {
 			return false
 		}
 	}

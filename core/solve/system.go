@@ -3,10 +3,9 @@ package solve
 
 import (
 	"math"
-	"slices"
 
 	"setfast/core/geom"
-	"setfast/core/part"
+	"setfast/core/relation"
 )
 
 // Body is a rigid body of the system.
@@ -18,41 +17,6 @@ type Body struct {
 	Fixed  bool
 }
 
-// Feat is a feature on a body (-1: on the assembly itself).
-type Feat struct {
-	Body  int
-	F     part.Feature
-	Frame geom.Frame // in the body
-}
-
-// Relation is a relation ready to be evaluated.
-type Relation struct {
-	ID, Type    string
-	A, B, About Feat
-	HasAbout    bool
-	Sense       float64 // +1 same, -1 opposed
-	SenseGiven  bool    // stated, not read off the start pose
-	Value, Gap  float64
-	Side        float64 // the side an unsigned distance started on
-	Hold        []Hold  // joint coordinates kept at a value
-	rows        func(*Relation, *Rows, *view, *view, *view)
-	Coordinates []Coordinate
-	flipB       bool
-	lead        float64          // helical: mm per turn
-	begin       func(a, b *view) // settles what the start pose decides
-	couple      *coupling
-	asks        int // equations, known once it has been evaluated
-}
-
-// Asks is how many conditions the relation asks; it is known once the system has been solved.
-func (r *Relation) Asks() int { return r.asks }
-
-// Hold keeps a coordinate of a joint at a value (mm or radians).
-type Hold struct {
-	Of    string
-	Value float64
-}
-
 // System is a set of bodies and the relations in force between them.
 type System struct {
 	Bodies []Body
@@ -61,7 +25,9 @@ type System struct {
 	// reached by then and does not hold; who asked for it knows why and throws the outcome away.
 	Stop func() bool
 	work *worker
-	slab []Relation // where the next relations go
+	// counts are the full turns of coupled joints, one for each coupling made.
+	counts []count
+	slab   []Relation // where the next relations go
 }
 
 // Stopped tells whether all work on the system is to end.
@@ -130,9 +96,9 @@ func (s *System) Measure() {
 }
 
 // look sets v to a feature where its body stands now.
-func (s *System) look(v *view, f *Feat, poses []geom.Pose) {
-	v.across = nil
-	v.body = -1
+func (s *System) look(v *relation.View, f *Feat, poses []geom.Pose) {
+	v.Direct()
+	v.Body = -1
 	if f.Body < 0 {
 		v.Frame = f.Frame
 		return
@@ -143,39 +109,45 @@ func (s *System) look(v *view, f *Feat, poses []geom.Pose) {
 	if b.Fixed {
 		return
 	}
-	v.body = f.Body
-	v.c = p.Point(b.Centre)
-	v.invSize = 1 / b.Size
+	v.Body = f.Body
+	v.Centre = p.Point(b.Centre)
+	v.InvSize = 1 / b.Size
 }
 
 // stand makes the view one that does not move, unless its body is the one in question.
-func (v *view) stand(only int) {
-	if only >= 0 && v.body != only {
-		v.body = -1
+func stand(v *relation.View, only int) {
+	if only >= 0 && v.Body != only {
+		v.Body = -1
 	}
 }
 
 // lookStart is a feature where its body starts.
-func (s *System) lookStart(f *Feat) view {
+func (s *System) lookStart(f *Feat) relation.View {
 	if f.Body < 0 {
-		return view{body: -1, Frame: f.Frame}
+		return relation.View{Body: -1, Frame: f.Frame}
 	}
-	return view{body: f.Body, Frame: f.Frame.At(s.Bodies[f.Body].Start)}
+	return relation.View{Body: f.Body, Frame: f.Frame.At(s.Bodies[f.Body].Start)}
+}
+
+// Rows is memory for the equations of a relation. It is used again, so that evaluation allocates nothing.
+type Rows struct {
+	relation.Rows
+	only    int           // the one body whose motion counts, or −1
+	a, b, c relation.View // the features at hand
 }
 
 // Eval states the equations of one relation at the given poses, each residual in mm.
-func (s *System) Eval(r *Relation, poses []geom.Pose, out *Rows) []Row {
+func (s *System) Eval(r *Relation, poses []geom.Pose, out *Rows) []relation.Row {
 	out.only = -1
 	return s.evalFor(r, poses, out)
 }
 
 // evalFor states the equations as functions of one body alone, where out says so.
-func (s *System) evalFor(r *Relation, poses []geom.Pose, out *Rows) []Row {
-	out.list = out.list[:0]
+func (s *System) evalFor(r *Relation, poses []geom.Pose, out *Rows) []relation.Row {
+	out.Reset()
 	if r.couple != nil {
 		s.coupled(r, poses, out)
-		r.asks = len(out.list)
-		return out.list
+		return out.List
 	}
 	// the views are kept with the rows, lest each evaluation allocate them
 	a, b, c := &out.a, &out.b, &out.c
@@ -183,56 +155,20 @@ func (s *System) evalFor(r *Relation, poses []geom.Pose, out *Rows) []Row {
 	s.look(b, &r.B, poses)
 	if r.HasAbout {
 		s.look(c, &r.About, poses)
-		c.stand(out.only)
+		stand(c, out.only)
 	}
-	a.stand(out.only)
-	b.stand(out.only)
-	if r.flipB {
-		b.Frame = b.Frame.Flipped()
-	}
-	r.rows(r, out, a, b, c)
-	for _, h := range r.Hold {
-		row := out.add(false)
-		v, ang := r.coordinate(row, h.Of, a, b)
-		d := v - h.Value
-		if ang {
-			d = Wrap(d)
-		}
-		row.R, row.Angular = d, ang
-		if ang {
-			row.scale(AngleWeight)
-		}
-	}
-	r.asks = len(out.list)
-	return out.list
+	stand(a, out.only)
+	stand(b, out.only)
+	r.State(&out.Rows, a, b, c)
+	return out.List
 }
 
 // Miss is how far a relation is from holding.
-type Miss struct{ MM, Deg float64 }
-
-// Worst is the larger of the misses of each kind.
-func (m Miss) Worst(o Miss) Miss { return Miss{math.Max(m.MM, o.MM), math.Max(m.Deg, o.Deg)} }
-
-// Within tells whether a miss stays inside tolerances in mm and degrees.
-func (m Miss) Within(mm, deg float64) bool { return m.MM <= mm && m.Deg <= deg }
-
-// MissOf sums a relation's residuals into a length and an angle.
-func MissOf(rows []Row) Miss {
-	var mm, rad float64
-	for i := range rows {
-		if rows[i].Angular {
-			x := rows[i].R / AngleWeight
-			rad += x * x
-		} else {
-			mm += rows[i].R * rows[i].R
-		}
-	}
-	return Miss{math.Sqrt(mm), math.Sqrt(rad) * 180 / math.Pi}
-}
+type Miss = relation.Miss
 
 // Miss evaluates how far a relation is from holding at the given poses.
 func (s *System) Miss(r *Relation, poses []geom.Pose) Miss {
-	return MissOf(s.Eval(r, poses, &s.worker().rs))
+	return relation.MissOf(s.Eval(r, poses, &s.worker().rs))
 }
 
 // Move shifts a body by a small motion in the row's own measure.
@@ -241,29 +177,3 @@ func (s *System) Move(p geom.Pose, body int, d []float64) geom.Pose {
 	k := 1 / b.Size
 	return p.Turned(p.Point(b.Centre), geom.V(d[0], d[1], d[2]), geom.V(d[3]*k, d[4]*k, d[5]*k))
 }
-
-// FreeBodies lists the free bodies a relation touches, each once, in the memory given.
-func (s *System) FreeBodies(r *Relation, buf *[4]int) []int {
-	out := buf[:0]
-	for _, b := range r.Members(buf) {
-		if b < 0 || s.Bodies[b].Fixed || slices.Contains(out, b) {
-			continue
-		}
-		out = append(out, b)
-	}
-	return out
-}
-
-// Members lists the bodies a relation is between, -1 for the assembly itself, in the memory given.
-func (r *Relation) Members(buf *[4]int) []int {
-	if k := r.couple; k != nil {
-		return append(buf[:0], k.a.A.Body, k.a.B.Body, k.b.A.Body, k.b.B.Body)
-	}
-	if r.HasAbout {
-		return append(buf[:0], r.A.Body, r.B.Body, r.About.Body)
-	}
-	return append(buf[:0], r.A.Body, r.B.Body)
-}
-
-// IsCoupling tells whether the relation is between joints rather than features.
-func (r *Relation) IsCoupling() bool { return r.couple != nil }

@@ -1,145 +1,16 @@
-package solve
+package relation
 
 import (
 	"math"
 
 	"setfast/core/geom"
+	"setfast/core/tol"
 )
-
-// AngleWeight turns a miss in radians into millimetres: lengths and directions meet in one residual.
-const AngleWeight = 50.0
-
-// Row is one scalar equation at the present poses: its residual and how it changes with the bodies' small motions.
-// A body's motion is six numbers: its slide, then its turn times its size, both in mm.
-type Row struct {
-	R       float64
-	Angular bool // R was an angle in radians before the weight
-	N       int
-	Body    [4]int
-	G       [4][6]float64
-}
-
-// view is a feature where its body stands now.
-type view struct {
-	body    int // -1: does not move
-	c       geom.Vec
-	invSize float64
-	geom.Frame
-	across *view // the frame is the body's own, mirrored in this plane
-}
-
-// block finds or opens the row's place for a body.
-func (r *Row) block(body int) *[6]float64 {
-	for i := 0; i < r.N; i++ {
-		if r.Body[i] == body {
-			return &r.G[i]
-		}
-	}
-	r.Body[r.N] = body
-	r.G[r.N] = [6]float64{}
-	r.N++
-	return &r.G[r.N-1]
-}
-
-// point says that the row changes by g·dp when the point p of the body moves by dp.
-func (r *Row) point(v *view, p, g geom.Vec) {
-	if v.across != nil {
-		r.mirroredPoint(v, p, g)
-		return
-	}
-	if v.body < 0 {
-		return
-	}
-	b := r.block(v.body)
-	b[0] += g.X
-	b[1] += g.Y
-	b[2] += g.Z
-	v.turn(b, p.Sub(v.c).Cross(g))
-}
-
-// dir says that the row changes by g·dd when the direction d of the body changes by dd.
-func (r *Row) dir(v *view, d, g geom.Vec) {
-	if v.across != nil {
-		r.mirroredDir(v, d, g)
-		return
-	}
-	r.spin(v, d.Cross(g))
-}
-
-// mirroredPoint: p is the image of a point q of the body in a plane that may move itself.
-func (r *Row) mirroredPoint(v *view, p, g geom.Vec) {
-	m := v.across
-	n := m.Z
-	q := p.AddScaled(-2*p.Sub(m.O).Dot(n), n)
-	own := *v
-	own.across = nil
-	gn := g.Dot(n)
-	h := q.Sub(m.O)
-	r.point(&own, q, g.AddScaled(-2*gn, n))
-	r.point(m, m.O, n.Scale(2*gn))
-	r.dir(m, n, g.Scale(-2*h.Dot(n)).AddScaled(-2*gn, h))
-}
-
-// mirroredDir: d is the image of a direction of the body.
-func (r *Row) mirroredDir(v *view, d, g geom.Vec) {
-	m := v.across
-	n := m.Z
-	e := d.AddScaled(-2*d.Dot(n), n)
-	own := *v
-	own.across = nil
-	gn := g.Dot(n)
-	r.dir(&own, e, g.AddScaled(-2*gn, n))
-	r.dir(m, n, g.Scale(-2*e.Dot(n)).AddScaled(-2*gn, e))
-}
-
-// spin says that the row changes by g·w when the body turns by w.
-func (r *Row) spin(v *view, g geom.Vec) {
-	if v.body >= 0 {
-		v.turn(r.block(v.body), g)
-	}
-}
-
-func (v *view) turn(b *[6]float64, g geom.Vec) {
-	b[3] += g.X * v.invSize
-	b[4] += g.Y * v.invSize
-	b[5] += g.Z * v.invSize
-}
-
-func (r *Row) scale(s float64) {
-	r.R *= s
-	for i := 0; i < r.N; i++ {
-		for k := range r.G[i] {
-			r.G[i][k] *= s
-		}
-	}
-}
-
-// Rows collects the equations of a relation. It is reused, so that evaluation allocates nothing.
-type Rows struct {
-	list []Row
-	only int // the one body whose motion counts, or −1
-
-	a, b, c view // the features at hand
-}
-
-// List is what was last evaluated.
-func (rs *Rows) List() []Row { return rs.list }
-
-func (rs *Rows) add(angular bool) *Row {
-	if len(rs.list) < cap(rs.list) {
-		rs.list = rs.list[:len(rs.list)+1]
-		r := &rs.list[len(rs.list)-1]
-		r.R, r.Angular, r.N = 0, angular, 0
-		return r
-	}
-	rs.list = append(rs.list, Row{Angular: angular})
-	return &rs.list[len(rs.list)-1]
-}
 
 // The equations that relations are made of. Each states its residual and its exact derivative.
 
 // along asks that pb lie at height h over pa, measured along n, which moves with a.
-func (rs *Rows) along(a, b *view, n geom.Vec, h float64) {
+func (rs *Rows) along(a, b *View, n geom.Vec, h float64) {
 	r := rs.add(false)
 	d := b.O.Sub(a.O)
 	r.R = d.Dot(n) - h
@@ -150,11 +21,11 @@ func (rs *Rows) along(a, b *view, n geom.Vec, h float64) {
 
 // align asks that b's z point along a's (s = 1) or against it (s = -1). The two residuals are the parts,
 // along a's x and y, of the turn that would bring b's direction home, so they are honest angles however far it is off.
-func (rs *Rows) align(a, b *view, s float64) {
+func (rs *Rows) align(a, b *View, s float64) {
 	d := b.Z.Scale(s)
 	c := clamp1(a.Z.Dot(d))
 	cr := d.Cross(a.Z)
-	if c < 0 && cr.Norm() < 1e-7 {
+	if c < 0 && cr.Norm() < tol.ExactlyOpposed {
 		// exactly the wrong way round: any turn will do, a's x is taken
 		for i, ax := range [2]geom.Vec{a.X, a.Y} {
 			r := rs.add(true)
@@ -163,13 +34,13 @@ func (rs *Rows) align(a, b *view, s float64) {
 			}
 			r.spin(b, ax.Neg())
 			r.spin(a, ax)
-			r.scale(AngleWeight)
+			r.scale(tol.AngleWeight)
 		}
 		return
 	}
 	th := math.Atan2(cr.Norm(), c)
 	f, df := 1.0, -1.0/3
-	if th > 1e-4 {
+	if th > tol.SmallTurn {
 		sn := math.Sin(th)
 		f = th / sn
 		df = -(sn - th*math.Cos(th)) / (sn * sn * sn)
@@ -183,17 +54,17 @@ func (rs *Rows) align(a, b *view, s float64) {
 		r.dir(b, b.Z, a.Z.Scale(df*u).Add(a.Z.Cross(ax).Scale(f)).Scale(s))
 		r.dir(a, a.Z, d.Scale(df*u).Add(ax.Cross(d).Scale(f)))
 		r.dir(a, ax, cr.Scale(f))
-		r.scale(AngleWeight)
+		r.scale(tol.AngleWeight)
 	}
 }
 
 // sameTurn asks that b's axes stand as a's do: the turn between them vanishes. keep picks which of its parts along a's x, y, z.
-func (rs *Rows) sameTurn(a, b *view) {
+func (rs *Rows) sameTurn(a, b *View) {
 	qa, qb := geom.FromAxes(a.X, a.Y, a.Z), geom.FromAxes(b.X, b.Y, b.Z)
 	phi := qa.Conj().Mul(qb).Log()
 	th := phi.Norm()
 	k := 1.0 / 12
-	if th > 1e-3 {
+	if th > tol.SmallRotation {
 		k = 1/(th*th) - (1+math.Cos(th))/(2*th*math.Sin(th))
 		if math.IsInf(k, 0) || math.IsNaN(k) {
 			k = 1 / (th * th)
@@ -209,17 +80,17 @@ func (rs *Rows) sameTurn(a, b *view) {
 		r.R = v
 		r.spin(b, w)
 		r.spin(a, w.Neg())
-		r.scale(AngleWeight)
+		r.scale(tol.AngleWeight)
 	}
 }
 
 // between asks that two points be v apart.
-func (rs *Rows) between(a, b *view, v float64) {
+func (rs *Rows) between(a, b *View, v float64) {
 	r := rs.add(false)
 	d := b.O.Sub(a.O)
 	n := d.Norm()
 	u := geom.V(1, 0, 0)
-	if n > 1e-12 {
+	if n > tol.NoDistance {
 		u = d.Scale(1 / n)
 	}
 	r.R = n - v
@@ -228,13 +99,13 @@ func (rs *Rows) between(a, b *view, v float64) {
 }
 
 // fromAxis asks that b's point be v away from a's axis.
-func (rs *Rows) fromAxis(a, b *view, v float64) {
+func (rs *Rows) fromAxis(a, b *View, v float64) {
 	r := rs.add(false)
 	d := b.O.Sub(a.O)
 	e := d.Reject(a.Z)
 	n := e.Norm()
 	u := a.X
-	if n > 1e-12 {
+	if n > tol.NoDistance {
 		u = e.Scale(1 / n)
 	}
 	r.R = n - v
@@ -244,10 +115,10 @@ func (rs *Rows) fromAxis(a, b *view, v float64) {
 }
 
 // axisGap is the signed shortest distance of two axes that are not parallel.
-func axisGap(a, b *view) (gap float64, n geom.Vec, skew bool) {
+func axisGap(a, b *View) (gap float64, n geom.Vec, skew bool) {
 	n = a.Z.Cross(b.Z)
 	s := n.Norm()
-	if s < 1e-6 {
+	if s < tol.ParallelAxes {
 		return b.O.Sub(a.O).Reject(a.Z).Norm(), geom.Vec{}, false
 	}
 	n = n.Scale(1 / s)
@@ -255,7 +126,7 @@ func axisGap(a, b *view) (gap float64, n geom.Vec, skew bool) {
 }
 
 // axesApart asks that the shortest distance of two axes be v, on the given side; parallel axes are measured from b's origin.
-func (rs *Rows) axesApart(a, b *view, v, side float64) {
+func (rs *Rows) axesApart(a, b *View, v, side float64) {
 	gap, n, skew := axisGap(a, b)
 	if !skew {
 		rs.fromAxis(a, b, v)
@@ -271,12 +142,12 @@ func (rs *Rows) axesApart(a, b *view, v, side float64) {
 }
 
 // openAngle asks that the directions open by v radians, 0 to π, whichever way round.
-func (rs *Rows) openAngle(a, b *view, v float64) {
+func (rs *Rows) openAngle(a, b *View, v float64) {
 	r := rs.add(true)
 	cr := a.Z.Cross(b.Z)
 	s := cr.Norm()
 	r.R = math.Atan2(s, a.Z.Dot(b.Z)) - v
-	if s > 1e-9 {
+	if s > tol.NoAngle {
 		r.dir(a, a.Z, b.Z.Scale(-1/s))
 		r.dir(b, b.Z, a.Z.Scale(-1/s))
 	} else {
@@ -288,16 +159,33 @@ func (rs *Rows) openAngle(a, b *view, v float64) {
 		r.spin(b, a.X.Scale(sg))
 		r.spin(a, a.X.Scale(-sg))
 	}
-	r.scale(AngleWeight)
+	r.scale(tol.AngleWeight)
 }
 
-// turnAbout is the angle from u to w about n, each given with the view it moves with; it states the value, never the wrap.
-func (r *Row) turnAbout(vn *view, n geom.Vec, vu *view, u geom.Vec, vw *view, w geom.Vec) float64 {
+// squareXY asks that a's x and b's y stand square, as the cross of a universal joint does.
+func (rs *Rows) squareXY(a, b *View) {
+	va, vb := *a, *b
+	va.Frame = geom.Frame{O: a.O, X: a.Y, Y: a.Z, Z: a.X}
+	vb.Frame = geom.Frame{O: b.O, X: b.Z, Y: b.X, Z: b.Y}
+	rs.openAngle(&va, &vb, halfTurn/2)
+}
+
+// height is how far b's origin stands along n, which moves with a.
+func (r *Row) height(a, b *View, n geom.Vec) float64 {
+	d := b.O.Sub(a.O)
+	r.point(b, b.O, n)
+	r.point(a, a.O, n.Neg())
+	r.dir(a, n, d)
+	return d.Dot(n)
+}
+
+// turnAbout is the angle from u to w about n, each given with the View it moves with; it states the value, never the wrap.
+func (r *Row) turnAbout(vn *View, n geom.Vec, vu *View, u geom.Vec, vw *View, w geom.Vec) float64 {
 	un, wn := n.Dot(u), n.Dot(w)
 	s := n.Dot(u.Cross(w))
 	c := u.Dot(w) - un*wn
 	q := s*s + c*c
-	if q < 1e-18 {
+	if q < tol.NoTurnSquared {
 		return 0
 	}
 	ks, kc := c/q, -s/q

@@ -1,0 +1,30 @@
+package relation
+
+// centred: a middle plane on a middle plane, or an axis or a point in it. Pairs of faces come as their middle plane.
+var _ = register(Type{
+	Name:   "centred",
+	Takes:  "a pair of faces with a pair of faces, an axis or a point",
+	Fields: []Field{fieldSense},
+	Pairs:  true,
+	Stem:   "centred",
+	Doc:    Doc{"`a`: pair of faces `[\"c/f\", \"c/g\"]` of one component; `b`: such a pair 3, an axis 2, a point 1", "", ""},
+	state: func(s *Said, l *Law) bool {
+		switch b := s.B; {
+		case !isPlane(s.A):
+			return false
+		case isPlane(b):
+			l.rows = func(l *Law, o *Rows, a, b, _ *View) {
+				o.align(a, b, l.Sense)
+				o.along(a, b, a.Z, 0)
+			}
+		case b.IsAxis():
+			l.rows = func(_ *Law, o *Rows, a, b, _ *View) { axisInPlane(o, a, b) }
+		case b.IsPoint():
+			l.rows = func(_ *Law, o *Rows, a, b, _ *View) { o.along(a, b, a.Z, 0) }
+		default:
+			return false
+		}
+		return true
+	},
+	turns: always,
+})

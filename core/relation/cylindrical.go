@@ -1,0 +1,14 @@
+package relation
+
+// cylindrical: b turns about a's z and slides along it.
+var _ = joint(Type{
+	Name:        "cylindrical",
+	Coordinates: []Coordinate{angleAboutZ, slideZ},
+	Fits:        true,
+	Stem:        "turn and slide",
+	Doc:         Doc{"frames", "`angle`, `slide`", "4"},
+	offer:       onFrames("turns, slides on it", 71),
+}, func(_ *Law, o *Rows, a, b, _ *View) {
+	o.align(a, b, 1)
+	pointOnAxis(o, a, b)
+})

@@ -1,0 +1,34 @@
+package solve
+
+import "slices"
+
+// Fork is a system of its own on the same bodies and relations: what is tried on it (another relation in the place of one, a
+// body let go, a motion followed over full turns) leaves the first as it is. The two share scratch memory and so a goroutine.
+func (s *System) Fork() *System {
+	s.worker()
+	f := *s
+	f.Rels, f.counts, f.slab = slices.Clone(s.Rels), slices.Clone(s.counts), nil
+	return &f
+}
+
+// Apart is a fork with scratch memory of its own, for another goroutine.
+func (s *System) Apart() *System {
+	f := s.Fork()
+	f.work = nil
+	return f
+}
+
+// Swapped is a fork with another relation in the place of the i-th.
+func (s *System) Swapped(i int, r *Relation) *System {
+	f := s.Fork()
+	f.Rels[i] = r
+	return f
+}
+
+// Ungrounded is a fork in which a body is free.
+func (s *System) Ungrounded(b int) *System {
+	f := s.Fork()
+	f.Bodies = slices.Clone(s.Bodies)
+	f.Bodies[b].Fixed = false
+	return f
+}
