@@ -36,7 +36,7 @@ type Act struct {
 	Remedy int                  `json:"remedy"`
 	Flag   bool                 `json:"flag"`
 	Mean   bool                 `json:"mean"`  // a new joint's motion is wanted
-	Poses  map[string]edit.Pose `json:"poses"` // of parts that were pulled about
+	Poses  map[string]geom.Pose `json:"poses"` // of parts that were pulled about
 }
 
 // check refuses what no act can mean.
@@ -85,7 +85,7 @@ func (a *App) edit(ctx context.Context, j *Judged, act Act) (edit.Edit, string, 
 			return nil, "", err
 		}
 		m := j.Result.Motions[act.Index]
-		return edit.NewPlan(p), "plan the " + m.Kind + " of " + strings.Join(m.Rides, ", "), nil
+		return edit.NewPlan(p), "plan the " + string(m.Kind) + " of " + strings.Join(m.Rides, ", "), nil
 	case "unplan":
 		return edit.Unplan{At: act.Index}, "withdraw a planned motion", nil
 	case "remedy":
@@ -116,7 +116,7 @@ func componentEdit(asm *assembly.Assembly, act Act) (edit.Edit, string, error) {
 	case "ground":
 		e := edit.Ground{Name: act.Name, On: true}
 		if act.To == "origin" {
-			move := edit.Move{Poses: map[string]edit.Pose{act.Name: edit.PoseOf(geom.Home)}}
+			move := edit.Move{Poses: map[string]geom.Pose{act.Name: (geom.Home)}}
 			return edit.Batch{Edits: []edit.Edit{move, e}}, "ground " + act.Name + " on the origin", nil
 		}
 		return e, "ground " + act.Name + " where it stands", nil
@@ -258,7 +258,7 @@ func park(asm *assembly.Assembly, act Act) (edit.Edit, string, error) {
 	if len(act.Poses) == 0 {
 		return nil, "", userErr("nothing was moved")
 	}
-	e := edit.Move{Poses: map[string]edit.Pose{}}
+	e := edit.Move{Poses: map[string]geom.Pose{}}
 	for name, p := range act.Poses {
 		c := asm.Component(name)
 		if c == nil {
@@ -267,7 +267,7 @@ func park(asm *assembly.Assembly, act Act) (edit.Edit, string, error) {
 		if c.Grounded {
 			continue
 		}
-		for _, x := range append(p.Origin[:], p.Quaternion[:]...) {
+		for _, x := range []float64{p.O.X, p.O.Y, p.O.Z, p.Q.W, p.Q.X, p.Q.Y, p.Q.Z} {
 			if math.IsNaN(x) || math.Abs(x) > 1e7 {
 				return nil, "", userErr("%s was not moved to a place in space", name)
 			}

@@ -168,7 +168,7 @@ func TestSharedReads(t *testing.T) {
 			case 1:
 				_, err = a.Export(ctx, id)
 			case 2:
-				j.Result.Swing(0)
+				j.Swing(0)
 			case 3:
 				_, err = tryAct(id, app.Act{Do: "title", To: fmt.Sprint("seen by ", i)})
 			}

@@ -4,10 +4,7 @@ import (
 	"fmt"
 	"strings"
 
-	"setfast/core/account"
 	"setfast/core/assembly"
-	"setfast/core/edit"
-	"setfast/core/geom"
 )
 
 // FreeName makes a component name that the assembly has not got yet.
@@ -36,23 +33,4 @@ func FreeID(a *assembly.Assembly, stem string) string {
 			return id
 		}
 	}
-}
-
-// Inverse is the pose that undoes another.
-func Inverse(p account.PoseJSON) account.PoseJSON {
-	g, err := edit.Pose(p).Geom()
-	if err != nil {
-		g = geom.Home
-	}
-	return account.PoseJSON(edit.PoseOf(g.Inverse()))
-}
-
-// Compose is the pose of something placed inside something placed.
-func Compose(outer, inner account.PoseJSON) account.PoseJSON {
-	o, err1 := edit.Pose(outer).Geom()
-	i, err2 := edit.Pose(inner).Geom()
-	if err1 != nil || err2 != nil {
-		return outer
-	}
-	return account.PoseJSON(edit.PoseOf(o.Mul(i)))
 }

@@ -3,9 +3,9 @@ package app
 import (
 	"context"
 
-	"setfast/core/account"
 	"setfast/core/assembly"
 	"setfast/core/format"
+	"setfast/core/geom"
 	"setfast/core/relation"
 	"setfast/core/seat"
 )
@@ -78,7 +78,7 @@ func plainly(ctx context.Context, err error) error {
 }
 
 // Swing gives the poses of a motion from end to end, and the names of what they are of.
-func (a *App) Swing(ctx context.Context, id int64, k int) (names []string, poses [][]account.PoseJSON, err error) {
+func (a *App) Swing(ctx context.Context, id int64, k int) (names []string, poses [][]geom.Pose, err error) {
 	j, err := a.Judge(ctx, id)
 	if err != nil {
 		return nil, nil, err
@@ -88,7 +88,7 @@ func (a *App) Swing(ctx context.Context, id int64, k int) (names []string, poses
 		names = append(names, l.Component)
 	}
 	err = a.work(ctx, func() error {
-		poses = j.Result.Swing(k)
+		poses = j.Swing(k)
 		return nil
 	})
 	return names, poses, err

@@ -64,12 +64,12 @@ func (a *App) place(ctx context.Context, j *Judged, act Act) (edit.Edit, string,
 	skip := 0
 	if len(j.Asm.Components) == 0 { // the first stays on the origin, the rest are spread beside it
 		places[0].Component.Grounded = true
-		places[0].Component.Pose = edit.PoseOf(geom.Home)
+		places[0].Component.Pose = (geom.Home)
 		there = append(there, arrive[0])
 		skip = 1
 	}
 	for i, p := range seat.Spread(there, arrive[skip:]) {
-		places[i+skip].Component.Pose = edit.PoseOf(p)
+		places[i+skip].Component.Pose = (p)
 	}
 	var e edit.Batch
 	for _, p := range places {

@@ -7,6 +7,8 @@ import (
 	"setfast/core/account"
 	"setfast/core/assembly"
 	"setfast/core/edit"
+	"setfast/core/geom"
+	"setfast/core/report"
 	"setfast/store"
 )
 
@@ -16,19 +18,23 @@ type Judged struct {
 	Doc        *assembly.Document
 	Asm        *assembly.Assembly // as it is said, with what is missing
 	Parts      map[string]store.Part
-	Report     *account.Report
-	Result     *account.Result
+	Report     *report.Report
+	Result     *report.Result
 	Gaps       []Gap
 	Undo, Redo store.Top
 
-	of *gathered
+	account *account.Account
+	of      *gathered
 }
 
+// Swing shows the k-th motion of the account: poses of all components, in the order of its lines, from end to end.
+func (j *Judged) Swing(k int) [][]geom.Pose { return j.account.Swing(k) }
+
 // Incomplete is the verdict on an assembly of which something is missing.
-const Incomplete = "incomplete"
+const Incomplete report.Verdict = "incomplete"
 
 // Verdict is that of the account; nothing of which something is missing passes.
-func (j *Judged) Verdict() string {
+func (j *Judged) Verdict() report.Verdict {
 	if len(j.Gaps) > 0 {
 		return Incomplete
 	}
@@ -67,25 +73,25 @@ func (a *App) judge(ctx context.Context, st store.State) (*Judged, error) {
 	}
 	limited, cancel := context.WithTimeout(ctx, a.Limits.Open)
 	defer cancel()
-	rep, err := a.check(limited, g)
+	taken, err := a.check(limited, g)
 	if err != nil {
 		return nil, err
 	}
-	j := a.remember(g, rep)
-	if err := a.Store.SetVerdict(ctx, st.ID, st.Seq, j.Verdict()); err != nil {
+	j := a.remember(g, taken)
+	if err := a.Store.SetVerdict(ctx, st.ID, st.Seq, string(j.Verdict())); err != nil {
 		a.Log.Warn("a verdict was not noted", "assembly", st.ID, "error", err) // lists take it anew
 	}
 	return j, nil
 }
 
 // check works an account out, no more at once than there are processors.
-func (a *App) check(ctx context.Context, g *gathered) (*account.Report, error) {
-	var rep *account.Report
+func (a *App) check(ctx context.Context, g *gathered) (*account.Account, error) {
+	var taken *account.Account
 	err := a.work(ctx, func() (err error) {
-		rep, err = account.Check(ctx, g.doc, nil)
+		taken, err = account.Take(ctx, g.doc, g.doc.Root, nil)
 		return err
 	})
-	return rep, err
+	return taken, err
 }
 
 // work does what takes a processor for a while, when its turn has come.
@@ -112,9 +118,9 @@ func (a *App) known(g *gathered) *Judged {
 	return nil
 }
 
-func (a *App) remember(g *gathered, rep *account.Report) *Judged {
+func (a *App) remember(g *gathered, taken *account.Account) *Judged {
 	st := g.state
-	j := &Judged{st.ID, st.Seq, g.doc, st.Asm, g.parts, rep, rep.Assemblies[g.doc.Root], g.gaps, st.Undo, st.Redo, g}
+	j := &Judged{st.ID, st.Seq, g.doc, st.Asm, g.parts, taken.Report, taken.Root, g.gaps, st.Undo, st.Redo, taken, g}
 	a.mu.Lock()
 	defer a.mu.Unlock()
 	if len(a.judged) >= mostJudged {
@@ -261,7 +267,7 @@ func (a *App) post(ctx context.Context, before *gathered, l store.Line) (*Posted
 	if gap := newGap(g.gaps, before.gaps); gap != nil {
 		return nil, userErr("%s", gap.Why)
 	}
-	rep, err := a.check(ctx, g)
+	taken, err := a.check(ctx, g)
 	if err != nil {
 		var f *assembly.Fault
 		if errors.As(err, &f) {
@@ -269,7 +275,7 @@ func (a *App) post(ctx context.Context, before *gathered, l store.Line) (*Posted
 		}
 		return nil, err
 	}
-	if more := follow(l.After, rep.Assemblies[g.doc.Root]); more != nil {
+	if more := follow(l.After, taken.Root); more != nil {
 		moved, back, err := edit.Apply(l.After, more)
 		if err != nil {
 			return nil, err
@@ -277,20 +283,20 @@ func (a *App) post(ctx context.Context, before *gathered, l store.Line) (*Posted
 		l.After = moved
 		l.Edit, l.Inverse = edit.Batch{Edits: []edit.Edit{l.Edit, more}}, edit.Batch{Edits: []edit.Edit{back, l.Inverse}}
 	}
-	l.Verdict = rep.Verdict
+	l.Verdict = string(taken.Report.Verdict)
 	if len(g.gaps) > 0 {
-		l.Verdict = Incomplete
+		l.Verdict = string(Incomplete)
 	}
 	now, err := a.append(ctx, l)
 	if err != nil {
 		return nil, err
 	}
-	if now.Asm != l.After || len(rep.Assemblies[g.doc.Root].Odds) > 0 {
+	if now.Asm != l.After || len(taken.Root.Odds) > 0 {
 		// remedies are named by their places: what is shown is what will be found when one is chosen
 		return a.posted(ctx, now, l.Said), nil
 	}
 	g.state, g.seqs[now.ID] = now, now.Seq
-	return &Posted{now.Seq, l.Said, a.remember(g.at(now), rep)}, nil
+	return &Posted{now.Seq, l.Said, a.remember(g.at(now), taken)}, nil
 }
 
 // at is the same gathering after its poses were written into the state.
@@ -377,20 +383,15 @@ func plainFault(err error) string {
 }
 
 // follow is the move to the solved poses, or nil where all stand there already.
-func follow(st *assembly.Assembly, r *account.Result) edit.Edit {
-	e := edit.Move{Poses: map[string]edit.Pose{}}
+func follow(st *assembly.Assembly, r *report.Result) edit.Edit {
+	e := edit.Move{Poses: map[string]geom.Pose{}}
 	for _, c := range st.Components {
 		p := r.At(c.Name)
-		if c.Suppressed || c.Grounded || p.Pose.Quaternion == [4]float64{} {
+		if c.Suppressed || c.Grounded || !p.Pose.Is() {
 			continue
 		}
-		now := edit.Pose(p.Pose)
-		g, err := now.Geom()
-		if err != nil {
-			continue
-		}
-		if g.O.Sub(c.Pose.O).Norm() > 1e-9 || g.Q.Mul(c.Pose.Q.Conj()).Log().Norm() > 1e-11 {
-			e.Poses[c.Name] = now
+		if g := p.Pose; g.O.Sub(c.Pose.O).Norm() > 1e-9 || g.Q.Mul(c.Pose.Q.Conj()).Log().Norm() > 1e-11 {
+			e.Poses[c.Name] = p.Pose
 		}
 	}
 	if len(e.Poses) == 0 {

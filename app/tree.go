@@ -98,7 +98,7 @@ func (t *tree) places(ctx context.Context, n *kernel.Node) (b edit.Batch, err er
 	empty := &assembly.Assembly{}
 	taken := map[string]bool{}
 	for _, c := range n.Children {
-		k := edit.Component{Pose: edit.PoseOf(c.Pose), Grounded: len(b.Edits) == 0}
+		k := edit.Component{Pose: (c.Pose), Grounded: len(b.Edits) == 0}
 		want := c.Name
 		switch {
 		case c.Scaled:

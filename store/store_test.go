@@ -11,6 +11,7 @@ import (
 	"os"
 	"os/exec"
 	"path/filepath"
+	"setfast/core/geom"
 	"strconv"
 	"strings"
 	"sync"
@@ -222,11 +223,11 @@ func TestCycles(t *testing.T) {
 }
 
 func place(name, part string) edit.Edit {
-	return edit.Place{Component: edit.Component{Name: name, Part: part, Pose: edit.Pose{Quaternion: [4]float64{1, 0, 0, 0}}}}
+	return edit.Place{Component: edit.Component{Name: name, Part: part, Pose: geom.Home}}
 }
 
 func sub(name string, asm int64) edit.Edit {
-	return edit.Place{Component: edit.Component{Name: name, Assembly: fmt.Sprint("a", asm), Pose: edit.Pose{Quaternion: [4]float64{1, 0, 0, 0}}}}
+	return edit.Place{Component: edit.Component{Name: name, Assembly: fmt.Sprint("a", asm), Pose: geom.Home}}
 }
 
 func create(t *testing.T, s *store.Store, project int64, name string) int64 {

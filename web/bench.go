@@ -16,10 +16,11 @@ import (
 	"github.com/labstack/echo/v5"
 
 	"setfast/app"
-	"setfast/core/account"
 	"setfast/core/assembly"
+	"setfast/core/geom"
 	"setfast/core/part"
 	"setfast/core/relation"
+	"setfast/core/report"
 	"setfast/store"
 )
 
@@ -93,7 +94,7 @@ type (
 		Remedies []string
 	}
 	accountView struct {
-		R             *account.Result
+		R             *report.Result
 		Verdict       string // with all below
 		Below         string // the worst assembly below, if it fails
 		Lines         []lineView
@@ -101,7 +102,7 @@ type (
 		Planned       []motionView
 		Idle          []motionView
 		Odds          []oddsView
-		Groups        []account.DoubledGroup
+		Groups        []report.DoubledGroup
 		Blocked       []string
 		Unplan        []string
 		FastenersHeld bool
@@ -113,7 +114,7 @@ type (
 
 func (s *Server) view(j *app.Judged) accountView {
 	r := j.Result
-	v := accountView{R: r, Verdict: j.Verdict(), Empty: len(j.Asm.Components) == 0, FastenersHeld: j.Doc.SettingsOf(j.Asm).FastenersHeld}
+	v := accountView{R: r, Verdict: string(j.Verdict()), Empty: len(j.Asm.Components) == 0, FastenersHeld: j.Doc.SettingsOf(j.Asm).FastenersHeld}
 	missing := map[string]string{}
 	for _, g := range j.Gaps {
 		if g.Assembly == j.Doc.Root && g.Component != "" {
@@ -153,13 +154,13 @@ func (s *Server) view(j *app.Judged) accountView {
 	idle := map[string]int{}
 	freeTold := map[string]bool{}
 	for i, m := range r.Motions {
-		mv := motionView{i, motionWords(m), m.Class}
+		mv := motionView{i, motionWords(m), string(m.Class)}
 		if len(m.Rides) == 1 && r.Components[m.Rides[0]].Left == 6 && m.Class == "loose" { // one line for a part nobody has related yet
 			if freeTold[m.Rides[0]] {
 				continue
 			}
 			freeTold[m.Rides[0]] = true
-			mv = motionView{-1, m.Rides[0] + " is not related yet: six freedoms", m.Class}
+			mv = motionView{-1, m.Rides[0] + " is not related yet: six freedoms", string(m.Class)}
 		}
 		switch m.Class {
 		case "planned":
@@ -173,7 +174,7 @@ func (s *Server) view(j *app.Judged) accountView {
 			v.Loose = append(v.Loose, mv)
 		}
 	}
-	lines := map[string]account.Line{}
+	lines := map[string]report.Line{}
 	for _, l := range r.Lines {
 		lines[l.Component] = l
 	}
@@ -313,7 +314,7 @@ func (s *Server) view(j *app.Judged) accountView {
 }
 
 // partsOf gives a line to each component that a flexible use brings along, but the one that stands for the use.
-func (s *Server) partsOf(r *account.Result, use string, loose, planned map[string]bool, idle map[string]int) (out []lineView) {
+func (s *Server) partsOf(r *report.Result, use string, loose, planned map[string]bool, idle map[string]int) (out []lineView) {
 	base := r.Body([]string{use})
 	for _, l := range r.Lines {
 		name, ok := strings.CutPrefix(l.Component, use+"/")
@@ -408,7 +409,7 @@ func missWords(mm, deg float64) string {
 	return part.Number(mm) + " mm"
 }
 
-func remedyWords(y account.Remedy) string {
+func remedyWords(y report.Remedy) string {
 	switch y.Kind {
 	case "suppress":
 		return "suppress " + y.Mate
@@ -423,7 +424,7 @@ func remedyWords(y account.Remedy) string {
 }
 
 // motionWords says a motion: what moves, how, and what rides along.
-func motionWords(m account.Motion) string {
+func motionWords(m report.Motion) string {
 	if len(m.Rides) == 0 {
 		return "nothing moves"
 	}
@@ -465,23 +466,17 @@ func plannedWords(e map[string]string) string {
 // The Bench's state as the stage needs it.
 type (
 	componentJSON struct {
-		Name     string           `json:"name"`
-		Part     string           `json:"part,omitempty"`
-		Assembly string           `json:"assembly,omitempty"`
-		Pose     account.PoseJSON `json:"pose"`
-		Base     string           `json:"base,omitempty"` // of a flexible use: the grounded component it is known by
-		Grounded bool             `json:"grounded"`
-		Hidden   bool             `json:"suppressed"`
-		Left     int              `json:"left"`
-		Slides   int              `json:"slides"`
-		Turns    int              `json:"turns"`
-		Shapes   []shapeJSON      `json:"shapes"`
-	}
-	shapeJSON struct {
-		Path string           `json:"path"` // of the reference, below the component
-		SHA  string           `json:"sha"`
-		Tint [3]uint8         `json:"tint"`
-		Pose account.PoseJSON `json:"pose"`
+		Name     string      `json:"name"`
+		Part     string      `json:"part,omitempty"`
+		Assembly string      `json:"assembly,omitempty"`
+		Pose     geom.Pose   `json:"pose"`
+		Base     string      `json:"base,omitempty"` // of a flexible use: the grounded component it is known by
+		Grounded bool        `json:"grounded"`
+		Hidden   bool        `json:"suppressed"`
+		Left     int         `json:"left"`
+		Slides   int         `json:"slides"`
+		Turns    int         `json:"turns"`
+		Shapes   []app.Shape `json:"shapes"`
 	}
 	mateJSON struct {
 		ID     string   `json:"id"`
@@ -490,19 +485,19 @@ type (
 		Bodies []string `json:"bodies"`
 	}
 	stateJSON struct {
-		Seq        int64                  `json:"seq"`
-		Components []componentJSON        `json:"components"`
-		Mates      []mateJSON             `json:"mates"`
-		Motions    []account.Motion       `json:"motions"`
-		Odds       []account.Odds         `json:"odds"`
-		Groups     []account.DoubledGroup `json:"groups"`
-		Verdict    string                 `json:"verdict"`
-		Undo       string                 `json:"undo"`
-		Redo       string                 `json:"redo"`
-		Account    string                 `json:"account"` // the ledger as HTML
-		Balance    string                 `json:"balance"`
-		Said       string                 `json:"said,omitempty"`
-		Note       string                 `json:"note,omitempty"`
+		Seq        int64                 `json:"seq"`
+		Components []componentJSON       `json:"components"`
+		Mates      []mateJSON            `json:"mates"`
+		Motions    []report.Motion       `json:"motions"`
+		Odds       []report.Odds         `json:"odds"`
+		Groups     []report.DoubledGroup `json:"groups"`
+		Verdict    string                `json:"verdict"`
+		Undo       string                `json:"undo"`
+		Redo       string                `json:"redo"`
+		Account    string                `json:"account"` // the ledger as HTML
+		Balance    string                `json:"balance"`
+		Said       string                `json:"said,omitempty"`
+		Note       string                `json:"note,omitempty"`
 	}
 )
 
@@ -530,31 +525,21 @@ func (s *Server) stateSafely(j *app.Judged, said string) (out *stateJSON, err er
 
 func (s *Server) stateOf(j *app.Judged, said string) (*stateJSON, error) {
 	v := s.view(j)
-	out := &stateJSON{Seq: j.Seq, Motions: j.Result.Motions, Odds: j.Result.Odds, Groups: j.Result.Groups, Verdict: j.Verdict(), Said: said,
+	out := &stateJSON{Seq: j.Seq, Motions: j.Result.Motions, Odds: j.Result.Odds, Groups: j.Result.Groups, Verdict: string(j.Verdict()), Said: said,
 		Undo: j.Undo.Said, Redo: j.Redo.Said, Components: []componentJSON{}, Mates: []mateJSON{}}
 	missing := map[string]bool{}
 	for _, l := range v.Lines {
 		missing[l.Name] = l.Missing != ""
 	}
-	d := &drawing{Server: s, j: j}
-	for _, k := range j.Asm.Components {
+	hidden := func(k *assembly.Component) bool { return k.Suppressed || missing[k.Name] }
+	drawn, more := j.Drawn(func(k *assembly.Component) bool { return !hidden(k) })
+	for i, k := range j.Asm.Components {
 		p := j.Result.At(k.Name)
-		cj := componentJSON{Name: k.Name, Part: k.Part, Assembly: k.Assembly, Pose: p.Pose, Grounded: k.Grounded, Hidden: k.Suppressed || missing[k.Name], Left: p.Left, Slides: p.Slides, Turns: p.Turns}
-		still := account.PoseJSON{Quaternion: [4]float64{1, 0, 0, 0}}
-		switch {
-		case cj.Hidden:
-			cj.Shapes = []shapeJSON{}
-		case k.Flexible:
+		cj := componentJSON{Name: k.Name, Part: k.Part, Assembly: k.Assembly, Pose: p.Pose, Grounded: k.Grounded, Hidden: hidden(k), Left: p.Left, Slides: p.Slides, Turns: p.Turns, Shapes: drawn[i]}
+		if k.Flexible && !hidden(k) {
 			if b := j.Doc.Assemblies[k.Assembly].Base(); b != nil {
 				cj.Base = b.Name
 			}
-			d.out = []shapeJSON{}
-			d.moving(j.Result, k.Name+"/", "", k.Assembly, app.Inverse(p.Pose))
-			cj.Shapes = d.out
-		default:
-			d.out = []shapeJSON{}
-			d.shapes(k.Part, k.Assembly, "", still)
-			cj.Shapes = d.out
 		}
 		out.Components = append(out.Components, cj)
 	}
@@ -566,8 +551,8 @@ func (s *Server) stateOf(j *app.Judged, said string) (*stateJSON, error) {
 		}
 		out.Mates = append(out.Mates, mj)
 	}
-	if d.drawn > mostDrawn {
-		out.Note = fmt.Sprintf("There is more here than can be drawn; the first %d parts are shown.", mostDrawn)
+	if more {
+		out.Note = fmt.Sprintf("There is more here than can be drawn; the first %d parts are shown.", app.MostDrawn)
 	}
 	var err error
 	if out.Account, err = s.fragment("account", v); err != nil {
@@ -575,65 +560,6 @@ func (s *Server) stateOf(j *app.Judged, said string) (*stateJSON, error) {
 	}
 	out.Balance, err = s.fragment("balance", v)
 	return out, err
-}
-
-// mostDrawn is how many uses of parts are drawn on one stage.
-const mostDrawn = 50_000
-
-// drawing lists what is drawn of an assembly, all levels unfolded.
-type drawing struct {
-	*Server
-	j     *app.Judged
-	out   []shapeJSON
-	drawn int
-}
-
-// shapes lists what is drawn for a component: one shape for a part, all of them for a subassembly.
-func (d *drawing) shapes(partKey, asmKey, path string, at account.PoseJSON) {
-	if partKey != "" {
-		if d.drawn++; d.drawn <= mostDrawn {
-			row := d.j.Parts[partKey]
-			d.out = append(d.out, shapeJSON{path, row.DerivedSHA256, app.Tint(row), at})
-		}
-		return
-	}
-	if r := d.j.Report.Assemblies[asmKey]; r != nil {
-		d.inside(r, "", path, asmKey, at, nil)
-	}
-}
-
-// moving lists what is drawn of a flexible use, whose components stand in the report r under names that begin with prefix; within
-// brings poses of that report to those of what is drawn.
-func (d *drawing) moving(r *account.Result, prefix, path, asmKey string, within account.PoseJSON) {
-	own := d.j.Report.Assemblies[asmKey]
-	if own == nil {
-		return
-	}
-	use := app.Compose(within, r.At(strings.TrimSuffix(prefix, "/")).Pose)
-	d.inside(r, prefix, path, asmKey, within, func(k *assembly.Component) (account.PoseJSON, bool) {
-		return app.Compose(use, own.Components[k.Name].Pose), k.Grounded
-	})
-}
-
-// inside draws an assembly's components where the report r says they are, under names that begin with prefix; fixed, where given,
-// knows better of some.
-func (d *drawing) inside(r *account.Result, prefix, path, asmKey string, at account.PoseJSON, fixed func(*assembly.Component) (account.PoseJSON, bool)) {
-	for _, k := range d.j.Doc.Assemblies[asmKey].Components {
-		if k.Suppressed || d.drawn > mostDrawn {
-			continue
-		}
-		p := app.Compose(at, r.At(prefix+k.Name).Pose)
-		if fixed != nil {
-			if q, ok := fixed(k); ok {
-				p = q
-			}
-		}
-		if k.Flexible {
-			d.moving(r, prefix+k.Name+"/", path+k.Name+"/", k.Assembly, at)
-			continue
-		}
-		d.shapes(k.Part, k.Assembly, path+k.Name+"/", p)
-	}
 }
 
 func (s *Server) fragment(name string, data any) (string, error) {

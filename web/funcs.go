@@ -6,8 +6,8 @@ import (
 	"math"
 	"strings"
 
-	"setfast/core/account"
 	"setfast/core/part"
+	"setfast/core/report"
 )
 
 var funcs = template.FuncMap{
@@ -28,7 +28,7 @@ var funcs = template.FuncMap{
 type offView struct{ Name, Kind, Path string }
 
 // agree says how exactly relations that repeat each other must agree.
-func agree(t account.Tolerance) string {
+func agree(t report.Tolerance) string {
 	switch {
 	case t.MM != nil:
 		return fmt.Sprintf("holds while they agree within %.2g mm", *t.MM)

@@ -135,7 +135,7 @@ func (s *Server) shelf(c *echo.Context, n int64) error {
 		}
 		if a.Verdict == "" { // not known yet: taken now, if that does not take long
 			if j, err := s.app.Judge(soon, a.ID); err == nil {
-				a.Verdict = j.Verdict()
+				a.Verdict = string(j.Verdict())
 			}
 		}
 		as = append(as, a)

@@ -8,6 +8,7 @@
 package main
 
 import (
+	"context"
 	"encoding/json"
 	"fmt"
 	"unsafe"
@@ -15,6 +16,7 @@ import (
 	"setfast/core/account"
 	"setfast/core/format"
 	"setfast/core/geom"
+	"setfast/core/motion"
 )
 
 func main() {}
@@ -22,7 +24,7 @@ func main() {}
 var (
 	text  []byte
 	poses []float64
-	live  *account.Live
+	live  *motion.Live
 )
 
 // buffer makes room for n bytes and tells where.
@@ -63,10 +65,11 @@ func open() (n int32) {
 	if err != nil {
 		return fail(err)
 	}
-	l, err := account.Open(doc, doc.Root)
+	taken, err := account.Take(context.Background(), doc, doc.Root, nil)
 	if err != nil {
 		return fail(err)
 	}
+	l := taken.Live()
 	names := l.Names()
 	out, err := json.Marshal(names)
 	if err != nil {

@@ -17,6 +17,7 @@ import (
 	"setfast/core/assembly"
 	"setfast/core/format"
 	"setfast/core/part"
+	"setfast/core/report"
 	"setfast/kernel"
 )
 
@@ -82,7 +83,7 @@ func runCheck(args []string, out, errs io.Writer) int {
 	} else {
 		summary(out, doc, rep)
 	}
-	if !account.Passes(rep.Verdict) {
+	if !rep.Verdict.Passes() {
 		return 1
 	}
 	return 0
@@ -191,7 +192,7 @@ func plain(err error) error {
 }
 
 // summary prints the account for people.
-func summary(w io.Writer, doc *assembly.Document, rep *account.Report) {
+func summary(w io.Writer, doc *assembly.Document, rep *report.Report) {
 	for _, name := range doc.Order {
 		r := rep.Assemblies[name]
 		if r == nil {
@@ -237,7 +238,7 @@ func summary(w io.Writer, doc *assembly.Document, rep *account.Report) {
 	}
 }
 
-func describeMotion(m account.Motion) string {
+func describeMotion(m report.Motion) string {
 	d := fmt.Sprintf("(%.4g, %.4g, %.4g)", m.Direction[0], m.Direction[1], m.Direction[2])
 	ride := strings.Join(m.Rides, ", ")
 	switch m.Kind {
@@ -249,7 +250,7 @@ func describeMotion(m account.Motion) string {
 	return fmt.Sprintf("turn about %s through (%.4g, %.4g, %.4g): %s", d, m.Point[0], m.Point[1], m.Point[2], ride)
 }
 
-func describeRemedy(y account.Remedy) string {
+func describeRemedy(y report.Remedy) string {
 	switch y.Kind {
 	case "set":
 		return fmt.Sprintf("set %s to %g", y.Mate, *y.Value)

@@ -11,7 +11,7 @@ import (
 	"strings"
 	"testing"
 
-	"setfast/core/account"
+	"setfast/core/report"
 	"setfast/internal/bed"
 )
 
@@ -85,7 +85,7 @@ func TestCheckCodes(t *testing.T) {
 func TestReport(t *testing.T) {
 	solved := filepath.Join(t.TempDir(), "solved.setfast.json")
 	_, out, _ := do("check", "--json", "--timing", "--solved", solved, examples+"four-bar.setfast.json")
-	var rep account.Report
+	var rep report.Report
 	d := json.NewDecoder(strings.NewReader(out))
 	d.DisallowUnknownFields()
 	if err := d.Decode(&rep); err != nil {
@@ -99,16 +99,14 @@ func TestReport(t *testing.T) {
 		t.Errorf("drive %+v", run)
 	}
 	code, again, errs := do("check", "--json", solved)
-	var rep2 account.Report
+	var rep2 report.Report
 	if err := json.Unmarshal([]byte(again), &rep2); err != nil || code != 0 {
 		t.Fatal(code, err, errs)
 	}
 	for n, c := range r.Components {
 		again := rep2.Assemblies["main"].Components[n].Pose
-		for i := range c.Pose.Quaternion {
-			if i < 3 && math.Abs(c.Pose.Origin[i]-again.Origin[i]) > 1e-9 || math.Abs(c.Pose.Quaternion[i]-again.Quaternion[i]) > 1e-12 {
-				t.Errorf("%s moved in the solved document: %v, then %v", n, c.Pose, again)
-			}
+		if c.Pose.O.Sub(again.O).Norm() > 1e-9 || again.Q.Mul(c.Pose.Q.Conj()).Log().Norm() > 1e-12 {
+			t.Errorf("%s moved in the solved document: %v, then %v", n, c.Pose, again)
 		}
 	}
 	_, one, _ := do("check", "--json", examples+"two-holes-at-odds.setfast.json")
@@ -135,7 +133,7 @@ func TestSource(t *testing.T) {
 		t.Fatal(err)
 	}
 	code, out, errs := do("check", "--json", file)
-	var rep account.Report
+	var rep report.Report
 	if err := json.Unmarshal([]byte(out), &rep); err != nil {
 		t.Fatal(code, err, errs)
 	}
@@ -192,7 +190,7 @@ func TestTriangles(t *testing.T) {
 		}
 	}
 	code, out, errs := do("check", "--json", doc)
-	var rep account.Report
+	var rep report.Report
 	if err := json.Unmarshal([]byte(out), &rep); err != nil || code != 0 {
 		t.Fatal(code, err, errs)
 	}

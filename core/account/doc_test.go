@@ -11,6 +11,7 @@ import (
 	"setfast/core/account"
 	"setfast/core/assembly"
 	"setfast/core/format"
+	"setfast/core/report"
 )
 
 // doc writes documents for tests: parts by features, one assembly.
@@ -108,7 +109,7 @@ func (d *doc) read(t testing.TB) *assembly.Document {
 	return doc
 }
 
-func (d *doc) check(t testing.TB) *account.Result {
+func (d *doc) check(t testing.TB) *report.Result {
 	t.Helper()
 	rep, err := account.Check(context.Background(), d.read(t), nil)
 	if err != nil {
@@ -118,7 +119,7 @@ func (d *doc) check(t testing.TB) *account.Result {
 }
 
 // want compares the account's figures: opening, asked, removed, left.
-func want(t *testing.T, what string, r *account.Result, opening, asked, removed, left int, verdict string) {
+func want(t *testing.T, what string, r *report.Result, opening, asked, removed, left int, verdict report.Verdict) {
 	t.Helper()
 	if r.Opening != opening || r.Asked != asked || r.Removed != removed || r.Left != left || r.Verdict != verdict {
 		t.Errorf("%s: opening %d asked %d removed %d left %d, %s; want %d %d %d %d, %s", what,
@@ -134,7 +135,7 @@ var (
 	ux, uy, uz = [3]float64{1, 0, 0}, [3]float64{0, 1, 0}, [3]float64{0, 0, 1}
 )
 
-func check(t testing.TB, text string) *account.Report {
+func check(t testing.TB, text string) *report.Report {
 	t.Helper()
 	d, err := format.Read([]byte(text))
 	if err != nil {

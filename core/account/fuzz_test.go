@@ -8,12 +8,16 @@ import (
 	"testing"
 
 	"gonum.org/v1/gonum/mat"
+	"setfast/core/bench"
+	"setfast/core/conflict"
+	"setfast/core/model"
+	"setfast/core/report"
 )
 
 // modelOf makes the only assembly of a document ready.
-func modelOf(t testing.TB, x *randomAssembly) *model {
+func modelOf(t testing.TB, x *bench.Random) *model.Model {
 	t.Helper()
-	m, err := newModel(x.doc, "main", map[string]*Result{})
+	m, err := model.New(x.Doc, "main", nil)
 	if err != nil {
 		t.Fatal(err)
 	}
@@ -21,7 +25,7 @@ func modelOf(t testing.TB, x *randomAssembly) *model {
 }
 
 // invariants are what every report must satisfy, whatever was asked.
-func invariants(t *testing.T, r *Result) {
+func invariants(t *testing.T, r *report.Result) {
 	t.Helper()
 	if r.Opening-r.Removed != r.Left || r.Planned+r.Idle+r.Loose != r.Left || r.Asked-r.Removed != r.Doubled || r.Left < 0 || r.Doubled < 0 || r.Shaky > r.Loose {
 		t.Errorf("the balance does not add up: %d asked, %d opening − %d removed = %d left, %d planned + %d idle + %d loose, %d doubled, %d shaky",
@@ -50,13 +54,13 @@ func invariants(t *testing.T, r *Result) {
 		t.Errorf("the groups repeat %d conditions, the balance says %d", excess, r.Doubled)
 	}
 	for n, c := range r.Components {
-		for _, v := range append(c.Pose.Origin[:], c.Pose.Quaternion[:]...) {
+		for _, v := range []float64{c.Pose.O.X, c.Pose.O.Y, c.Pose.O.Z, c.Pose.Q.W, c.Pose.Q.X, c.Pose.Q.Y, c.Pose.Q.Z} {
 			if math.IsNaN(v) || math.IsInf(v, 0) {
 				t.Errorf("%s stands at %v", n, c.Pose)
 			}
 		}
 	}
-	if (len(r.Odds) > 0) != (r.Verdict == AtOdds) {
+	if (len(r.Odds) > 0) != (r.Verdict == report.AtOdds) {
 		t.Errorf("%d sets at odds, verdict %s", len(r.Odds), r.Verdict)
 	}
 }
@@ -68,14 +72,14 @@ func FuzzSolve(f *testing.F) {
 	}
 	f.Fuzz(func(t *testing.T, seed uint64, bodies, relations, spoilt, scale uint8) {
 		size := []float64{50, 0.5, 5000, 50, 500}[scale%5]
-		x := newRandom(seed, 2+int(bodies)%7, 1+int(relations)%12, size)
-		x.spoil(int(spoilt) % 4)
-		rep, err := Check(context.Background(), x.doc, nil)
+		x := bench.NewRandom(seed, 2+int(bodies)%7, 1+int(relations)%12, size)
+		x.Spoil(int(spoilt) % 4)
+		rep, err := Check(context.Background(), x.Doc, nil)
 		if err != nil {
 			t.Skip(err) // refused with a reason
 		}
 		invariants(t, rep.Assemblies["main"])
-		again, err := Check(context.Background(), x.doc, nil)
+		again, err := Check(context.Background(), x.Doc, nil)
 		if err != nil {
 			t.Fatal(err)
 		}
@@ -91,19 +95,19 @@ func FuzzSolve(f *testing.F) {
 func TestRankAgainstGonum(t *testing.T) {
 	checked := 0
 	for seed := uint64(1); seed <= 150; seed++ {
-		x := newRandom(seed, 2+int(seed%6), 1+int(seed%10), 40)
+		x := bench.NewRandom(seed, 2+int(seed%6), 1+int(seed%10), 40)
 		m := modelOf(t, x)
-		st := m.settle()
-		if len(st.odds) > 0 {
-			t.Errorf("seed %d: relations that hold together are told at odds: %v", seed, st.odds[0].Mates)
+		st := conflict.Settle(m)
+		if len(st.Odds) > 0 {
+			t.Errorf("seed %d: relations that hold together are told at odds: %v", seed, st.Odds[0].Mates)
 			continue
 		}
-		res := &Result{Components: map[string]Placed{}}
-		m.post(st, res)
+		res := &report.Result{Components: map[string]report.Placed{}}
+		post(m, st, res)
 		_, lines := jacobian(m, st)
 		rows := slices.Concat(lines...)
 		var svd mat.SVD
-		if !svd.Factorize(mat.NewDense(len(lines), 6*len(m.sys.Bodies), rows), mat.SVDNone) {
+		if !svd.Factorize(mat.NewDense(len(lines), 6*len(m.Sys.Bodies), rows), mat.SVDNone) {
 			t.Fatal("gonum gave up")
 		}
 		vals := svd.Values(nil)

@@ -11,17 +11,27 @@ import (
 
 	"gonum.org/v1/gonum/mat"
 
+	"setfast/core/bench"
+	"setfast/core/conflict"
 	"setfast/core/geom"
+	"setfast/core/model"
+	"setfast/core/redundancy"
+	"setfast/core/report"
 	"setfast/core/solve"
 	"setfast/core/tol"
 )
 
+// allowed is the tolerance of an assembly.
+func allowed(m *model.Model) solve.Miss {
+	return solve.Miss{MM: m.Set.ToleranceMM, Deg: m.Set.ToleranceDeg}
+}
+
 // jacobian gives all equations in force as rows, and which relation each is of.
-func jacobian(m *model, st settled) (of []int, rows [][]float64) {
+func jacobian(m *model.Model, st conflict.Settled) (of []int, rows [][]float64) {
 	var rs solve.Rows
-	for _, i := range st.rels {
-		for _, row := range m.sys.Eval(m.sys.Rels[i], st.poses, &rs) {
-			line := make([]float64, 6*len(m.sys.Bodies))
+	for _, i := range st.Rels {
+		for _, row := range m.Sys.Eval(m.Sys.Rels[i], st.Poses, &rs) {
+			line := make([]float64, 6*len(m.Sys.Bodies))
 			for k := 0; k < row.N; k++ {
 				copy(line[6*row.Body[k]:], row.G[k][:])
 			}
@@ -33,7 +43,7 @@ func jacobian(m *model, st settled) (of []int, rows [][]float64) {
 
 // leftNull gives, for each equation, which relation it is of, and the projector on the combinations of equations that cancel,
 // by gonum's singular value decomposition of the whole Jacobian with rows of length one.
-func leftNull(t *testing.T, m *model, st settled) (of []int, p *mat.Dense) {
+func leftNull(t *testing.T, m *model.Model, st conflict.Settled) (of []int, p *mat.Dense) {
 	t.Helper()
 	of, lines := jacobian(m, st)
 	var rows []float64
@@ -46,7 +56,7 @@ func leftNull(t *testing.T, m *model, st settled) (of []int, p *mat.Dense) {
 	}
 	n := len(of)
 	var svd mat.SVD
-	if !svd.Factorize(mat.NewDense(n, 6*len(m.sys.Bodies), rows), mat.SVDFull) {
+	if !svd.Factorize(mat.NewDense(n, 6*len(m.Sys.Bodies), rows), mat.SVDFull) {
 		t.Fatal("gonum gave up")
 	}
 	vals := svd.Values(nil)
@@ -65,7 +75,7 @@ func leftNull(t *testing.T, m *model, st settled) (of []int, p *mat.Dense) {
 }
 
 // connected joins the relations whose equations the projector ties together.
-func connected(m *model, of []int, p *mat.Dense) []string {
+func connected(m *model.Model, of []int, p *mat.Dense) []string {
 	root := map[int]int{}
 	var find func(int) int
 	find = func(i int) int {
@@ -91,7 +101,7 @@ func connected(m *model, of []int, p *mat.Dense) []string {
 	sets := map[int][]string{}
 	for r := range root {
 		k := find(r)
-		sets[k] = append(sets[k], m.mate[r].ID)
+		sets[k] = append(sets[k], m.Sys.Rels[r].ID)
 	}
 	var out []string
 	for _, s := range sets {
@@ -107,21 +117,20 @@ func connected(m *model, of []int, p *mat.Dense) []string {
 func TestGroupsAgainstGonum(t *testing.T) {
 	compared := 0
 	for seed := uint64(1); seed <= 250; seed++ {
-		x := newRandom(seed, 2+int(seed%5), 2+int(seed%11), 40)
+		x := bench.NewRandom(seed, 2+int(seed%5), 2+int(seed%11), 40)
 		m := modelOf(t, x)
-		st := m.settle()
-		if len(st.odds) > 0 {
+		st := conflict.Settle(m)
+		if len(st.Odds) > 0 {
 			t.Fatalf("seed %d is at odds", seed)
 		}
-		res := &Result{Components: map[string]Placed{}}
-		_, removed := m.post(st, res)
-		m.blocks = m.split(st.rels, removed)
+		res := &report.Result{Components: map[string]report.Placed{}}
+		blocks := m.Sys.Blocks(st.Rels, post(m, st, res).removed)
 		of, p := leftNull(t, m, st)
 		if tr := mat.Trace(p); math.Round(tr) != float64(res.Doubled) {
 			continue // near a singular pose the two thresholds differ
 		}
 		var got []string
-		for _, g := range m.doubled(st) {
+		for _, g := range redundancy.Groups(m.Sys, st.Poses, blocks, allowed(m)) {
 			ids := slices.Clone(g.Mates)
 			sort.Strings(ids)
 			got = append(got, strings.Join(ids, " "))
@@ -142,49 +151,48 @@ func TestGroupsAgainstGonum(t *testing.T) {
 // of one equation leaves as misses its part in the span of cancelling combinations.
 func TestToleratesAgainstGonum(t *testing.T) {
 	for seed := uint64(1); seed <= 120; seed++ {
-		x := newRandom(seed, 2+int(seed%4), 3+int(seed%8), 40)
+		x := bench.NewRandom(seed, 2+int(seed%4), 3+int(seed%8), 40)
 		m := modelOf(t, x)
-		st := m.settle()
-		res := &Result{Components: map[string]Placed{}}
-		_, removed := m.post(st, res)
-		m.blocks = m.split(st.rels, removed)
-		groups := m.doubled(st)
+		st := conflict.Settle(m)
+		res := &report.Result{Components: map[string]report.Placed{}}
+		blocks := m.Sys.Blocks(st.Rels, post(m, st, res).removed)
+		groups := redundancy.Groups(m.Sys, st.Poses, blocks, allowed(m))
 		if len(groups) != 1 {
 			continue
 		}
 		// equations at their own size this time
-		e := newElimination(m, st.poses)
-		var c [][]weighted
-		for _, b := range m.blocks {
-			if b.excess > 0 {
-				c = e.cancelling(b.rels)
+		e := redundancy.NewElimination(m.Sys, st.Poses)
+		var c [][]redundancy.Term
+		for _, b := range blocks {
+			if b.Excess > 0 {
+				c = e.Cancelling(b.Rels)
 			}
 		}
 		if len(c) != res.Doubled {
 			continue
 		}
-		y := mat.NewDense(len(e.refs), len(c), nil)
+		y := mat.NewDense(len(e.Equations), len(c), nil)
 		for k, list := range c {
 			for _, w := range list {
-				y.Set(w.row, k, w.x/e.refs[w.row].length)
+				y.Set(w.Row, k, w.X/e.Equations[w.Row].Length)
 			}
 		}
 		var qr mat.QR
 		qr.Factorize(y)
 		var q mat.Dense
 		qr.QTo(&q)
-		basis := q.Slice(0, len(e.refs), 0, len(c))
+		basis := q.Slice(0, len(e.Equations), 0, len(c))
 		var p mat.Dense
 		p.Mul(basis, basis.T())
 		mm := math.Inf(1)
-		for i := range e.refs {
-			if e.refs[i].angular {
+		for i := range e.Equations {
+			if e.Equations[i].Angular {
 				continue
 			}
-			for j := range e.refs {
-				allowed := m.set.ToleranceMM
-				if e.refs[j].angular {
-					allowed = rad(m.set.ToleranceDeg) * tol.AngleWeight
+			for j := range e.Equations {
+				allowed := m.Set.ToleranceMM
+				if e.Equations[j].Angular {
+					allowed = m.Set.ToleranceDeg * math.Pi / 180 * tol.AngleWeight
 				}
 				if v := math.Abs(p.At(i, j)); v > 1e-12 {
 					mm = math.Min(mm, allowed/v)
@@ -198,38 +206,12 @@ func TestToleratesAgainstGonum(t *testing.T) {
 	}
 }
 
-// TestSafeBound: a block too large to be told apart is told whole, with a bound that is never too generous.
-func TestSafeBound(t *testing.T) {
-	x := newRandom(5, 3, 8, 40)
-	m := modelOf(t, x)
-	st := m.settle()
-	res := &Result{Components: map[string]Placed{}}
-	_, removed := m.post(st, res)
-	for _, b := range m.split(st.rels, removed) {
-		if b.excess == 0 {
-			continue
-		}
-		exact := newElimination(m, st.poses).groups(b.rels, b.excess)
-		e := newElimination(m, st.poses)
-		e.most = 0
-		whole := e.groups(b.rels, b.excess)
-		if len(whole) != 1 || whole[0].Excess != b.excess || len(whole[0].Mates) != len(b.rels) {
-			t.Errorf("told whole as %+v", whole)
-		}
-		for _, g := range exact {
-			if g.Tolerates.MM != nil && *whole[0].Tolerates.MM > *g.Tolerates.MM {
-				t.Errorf("the bound %g is above the exact %g", *whole[0].Tolerates.MM, *g.Tolerates.MM)
-			}
-		}
-	}
-}
-
 // TestSameUnderMotion: turning and moving the whole design, naming its parts otherwise, and stating it in another unit change
 // no count.
 func TestSameUnderMotion(t *testing.T) {
 	type figures struct{ asked, removed, left, loose, shaky, groups, odds int }
-	read := func(x *randomAssembly) (figures, *Result) {
-		rep, err := Check(context.Background(), x.doc, nil)
+	read := func(x *bench.Random) (figures, *report.Result) {
+		rep, err := Check(context.Background(), x.Doc, nil)
 		if err != nil {
 			t.Fatal(err)
 		}
@@ -237,19 +219,19 @@ func TestSameUnderMotion(t *testing.T) {
 		return figures{r.Asked, r.Removed, r.Left, r.Loose, r.Shaky, len(r.Groups), len(r.Odds)}, r
 	}
 	for seed := uint64(1); seed <= 80; seed++ {
-		make := func() *randomAssembly { return newRandom(seed, 2+int(seed%6), 1+int(seed%10), 40) }
+		make := func() *bench.Random { return bench.NewRandom(seed, 2+int(seed%6), 1+int(seed%10), 40) }
 		plain, base := read(make())
 
 		moved := make()
 		by := geom.Pose{O: geom.V(900, -400, 70), Q: geom.Exp(geom.V(0.4, -1, 2))}
-		for _, c := range moved.asm.Components {
+		for _, c := range moved.Asm.Components {
 			c.Pose = by.Mul(c.Pose)
 		}
 		if got, r := read(moved); got != plain {
 			t.Errorf("seed %d moved: %+v, was %+v", seed, got, plain)
 		} else {
 			for n, c := range base.Components {
-				a, b := by.Mul(base.poseOf(n)), r.poseOf(n)
+				a, b := by.Mul(base.Components[n].Pose), r.Components[n].Pose
 				if c.Left == 0 && a.O.Sub(b.O).Norm() > 1e-5 {
 					t.Errorf("seed %d moved: %s stands at %v, not at %v", seed, n, b.O, a.O)
 				}
@@ -257,10 +239,10 @@ func TestSameUnderMotion(t *testing.T) {
 		}
 
 		renamed := make()
-		for i, c := range renamed.asm.Components {
+		for i, c := range renamed.Asm.Components {
 			old, name := c.Name, fmt.Sprintf("part number %d", 100-i)
 			c.Name = name
-			for _, m := range renamed.asm.Mates {
+			for _, m := range renamed.Asm.Mates {
 				for _, r := range []*[]string{&m.A.Path, &m.B.Path} {
 					if (*r)[0] == old {
 						*r = []string{name}
@@ -275,16 +257,16 @@ func TestSameUnderMotion(t *testing.T) {
 		// inches instead of millimetres: every length is smaller by 25.4
 		const k = 1 / 25.4
 		scaled := make()
-		for _, p := range scaled.doc.Parts {
+		for _, p := range scaled.Doc.Parts {
 			for n, f := range p.Features {
 				f.O, f.Radius = f.O.Scale(k), f.Radius*k
 				p.Features[n] = f
 			}
 		}
-		for _, c := range scaled.asm.Components {
+		for _, c := range scaled.Asm.Components {
 			c.Pose.O = c.Pose.O.Scale(k)
 		}
-		for _, m := range scaled.asm.Mates {
+		for _, m := range scaled.Asm.Mates {
 			if m.Type == "distance" {
 				v, _ := m.Num("value")
 				m.Params = m.WithNum("value", v*k)
@@ -298,11 +280,11 @@ func TestSameUnderMotion(t *testing.T) {
 
 // TestRemediesSettle carries every remedy out that is offered for spoilt assemblies: none of them may leave its own set at odds.
 func TestRemediesSettle(t *testing.T) {
-	tried, kinds := 0, map[string]int{}
+	tried, kinds := 0, map[report.Change]int{}
 	for seed := uint64(1); seed <= 120; seed++ {
-		x := newRandom(seed, 2+int(seed%5), 4+int(seed%7), 40)
-		x.spoil(1 + int(seed%2))
-		rep, err := Check(context.Background(), x.doc, nil)
+		x := bench.NewRandom(seed, 2+int(seed%5), 4+int(seed%7), 40)
+		x.Spoil(1 + int(seed%2))
+		rep, err := Check(context.Background(), x.Doc, nil)
 		if err != nil {
 			continue
 		}
@@ -311,25 +293,25 @@ func TestRemediesSettle(t *testing.T) {
 				t.Errorf("seed %d: %d misses for %d relations", seed, len(o.Misses), len(o.Mates))
 			}
 			for _, y := range o.Remedies {
-				z := newRandom(seed, 2+int(seed%5), 4+int(seed%7), 40)
-				z.spoil(1 + int(seed%2))
+				z := bench.NewRandom(seed, 2+int(seed%5), 4+int(seed%7), 40)
+				z.Spoil(1 + int(seed%2))
 				switch y.Kind {
 				case "suppress":
-					z.asm.Mate(y.Mate).Suppressed = true
+					z.Asm.Mate(y.Mate).Suppressed = true
 				case "set":
-					m := z.asm.Mate(y.Mate)
+					m := z.Asm.Mate(y.Mate)
 					m.Params = m.WithNum("value", *y.Value)
 				case "turn":
-					m := z.asm.Mate(y.Mate)
+					m := z.Asm.Mate(y.Mate)
 					m.Params = m.WithWord("sense", map[string]string{"same": "opposed", "opposed": "same"}[rep.Assemblies["main"].Mates[y.Mate].Sense])
 				case "unground":
-					z.asm.Component(y.Component).Grounded = false
+					z.Asm.Component(y.Component).Grounded = false
 				default:
 					t.Fatalf("seed %d: unknown remedy %+v", seed, y)
 				}
 				tried++
 				kinds[y.Kind]++
-				after, err := Check(context.Background(), z.doc, nil)
+				after, err := Check(context.Background(), z.Doc, nil)
 				if err != nil {
 					t.Errorf("seed %d, %+v: %v", seed, y, err)
 					continue

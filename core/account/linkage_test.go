@@ -3,6 +3,7 @@ package account_test
 import (
 	"fmt"
 	"math"
+	"setfast/core/report"
 	"testing"
 )
 
@@ -115,7 +116,7 @@ func TestOpenChains(t *testing.T) {
 			left += free[j]
 		}
 		r := d.check(t)
-		verdict := "loose"
+		verdict := report.Verdict("loose")
 		if left == 0 {
 			verdict = "set"
 		}

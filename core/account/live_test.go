@@ -1,6 +1,7 @@
 package account_test
 
 import (
+	"context"
 	"math"
 	"slices"
 	"strings"
@@ -8,18 +9,19 @@ import (
 
 	"setfast/core/account"
 	"setfast/core/geom"
+	"setfast/core/motion"
 )
 
-func open(t *testing.T, d *doc) *account.Live {
+func open(t *testing.T, d *doc) *motion.Live {
 	t.Helper()
-	l, err := account.Open(d.read(t), "main")
+	a, err := account.Take(context.Background(), d.read(t), "main", nil)
 	if err != nil {
 		t.Fatal(err)
 	}
-	return l
+	return a.Live()
 }
 
-func grab(t *testing.T, l *account.Live, name string, at geom.Vec) int {
+func grab(t *testing.T, l *motion.Live, name string, at geom.Vec) int {
 	t.Helper()
 	i := slices.Index(l.Names(), name)
 	if err := l.Grab(i, at); err != nil {

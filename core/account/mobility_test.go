@@ -3,6 +3,7 @@ package account_test
 import (
 	"fmt"
 	"math"
+	"setfast/core/report"
 	"strings"
 	"testing"
 
@@ -55,7 +56,7 @@ func TestPairs(t *testing.T) {
 			d.mate("m", c.typ, a, b, more...)
 		}
 		r := d.check(t)
-		verdict := "loose"
+		verdict := report.Verdict("loose")
 		if c.left == 0 {
 			verdict = "set"
 		}
@@ -116,7 +117,7 @@ func TestLoops(t *testing.T) {
 			t.Errorf("%s: the criterion gives %d, not %d", c.name, k, c.kutzbach)
 		}
 		r := loop(c.axes).check(t)
-		verdict := "loose"
+		verdict := report.Verdict("loose")
 		if c.mobility == 0 {
 			verdict = "set"
 		}

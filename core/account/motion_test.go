@@ -10,6 +10,7 @@ import (
 
 	"setfast/core/account"
 	"setfast/core/format"
+	"setfast/core/report"
 )
 
 // fourBar is a planar four-bar with crank a, coupler b, rocker c and ground d, the crank at an angle in degrees.
@@ -133,7 +134,7 @@ func TestShaky(t *testing.T) {
 	}
 	// planned, it is blocked
 	x.plan(`{"joint": "A"}`)
-	if r = x.check(t); r.Verdict != account.Blocked || len(r.BlockedBy) != 1 || r.Planned != 0 {
+	if r = x.check(t); r.Verdict != report.Blocked || len(r.BlockedBy) != 1 || r.Planned != 0 {
 		t.Errorf("planned: %s, blocked %v, planned %d", r.Verdict, r.BlockedBy, r.Planned)
 	}
 }
@@ -154,7 +155,7 @@ func TestExamples(t *testing.T) {
 	for _, c := range []struct {
 		file                            string
 		opening, removed, left, doubled int
-		verdict                         string
+		verdict                         report.Verdict
 	}{
 		{"four-bar", 18, 17, 1, 3, "moves as planned"},
 		{"two-holes-doubled", 6, 6, 0, 5, "set"},

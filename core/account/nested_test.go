@@ -10,6 +10,7 @@ import (
 
 	"setfast/core/account"
 	"setfast/core/format"
+	"setfast/core/report"
 )
 
 // gate is a wall in which a gate hangs by a hinge, each an assembly of its own; uses says how they are used.
@@ -111,7 +112,7 @@ func TestVerdictsRollUp(t *testing.T) {
 		t.Errorf("wall %s, hinge %s, together %s", rep.Assemblies["wall"].Verdict, rep.Assemblies["hinge"].Verdict, rep.Verdict)
 	}
 	odd := strings.Replace(unplanned, `"offset": [0,0,900]}`, `"offset": [0,0,900]}, {"id": "x", "type": "distance", "a": "post/pin", "b": "upper/fixed/pin", "value": 12}`, 1)
-	if rep = check(t, odd); rep.Verdict != account.AtOdds || rep.Assemblies["wall"].Verdict != "set" {
+	if rep = check(t, odd); rep.Verdict != report.AtOdds || rep.Assemblies["wall"].Verdict != "set" {
 		t.Errorf("at odds below: %s, the wall itself %s", rep.Verdict, rep.Assemblies["wall"].Verdict)
 	}
 }
@@ -147,11 +148,8 @@ func TestSettledDocument(t *testing.T) {
 	again := check(t, string(data))
 	for n, c := range rep.Assemblies["wall"].Components {
 		b := again.Assemblies["wall"].Components[n].Pose
-		for i := range c.Pose.Origin {
-			if math.Abs(c.Pose.Origin[i]-b.Origin[i]) > 1e-9 {
-				t.Errorf("%s stood at %v, now at %v", n, c.Pose.Origin, b.Origin)
-				break
-			}
+		if c.Pose.O.Sub(b.O).Norm() > 1e-9 {
+			t.Errorf("%s stood at %v, now at %v", n, c.Pose.O, b.O)
 		}
 	}
 }

@@ -8,7 +8,7 @@ import (
 	"strings"
 	"testing"
 
-	"setfast/core/account"
+	"setfast/core/report"
 )
 
 // plates are two plates with a face and a row of holes; the upper one's hole number off is shifted by shift mm.
@@ -51,7 +51,7 @@ func TestDoubledPattern(t *testing.T) {
 // TestOnePitchAmongThirty hides one hole 0.3 mm off among thirty good relations: the smallest set is that hole with one other.
 func TestOnePitchAmongThirty(t *testing.T) {
 	r := plates(30, 17, 0.3).check(t)
-	if r.Verdict != account.AtOdds || len(r.Odds) != 1 {
+	if r.Verdict != report.AtOdds || len(r.Odds) != 1 {
 		t.Fatalf("%s: %+v", r.Verdict, r.Odds)
 	}
 	o := r.Odds[0]
@@ -75,7 +75,7 @@ func TestOnePitchAmongThirty(t *testing.T) {
 			t.Errorf("also told as %v", also)
 		}
 	}
-	if !slices.ContainsFunc(o.Remedies, func(y account.Remedy) bool { return y.Kind == "suppress" && y.Mate == "hole-17" }) {
+	if !slices.ContainsFunc(o.Remedies, func(y report.Remedy) bool { return y.Kind == "suppress" && y.Mate == "hole-17" }) {
 		t.Errorf("remedies %+v", o.Remedies)
 	}
 	if r.Left != 0 || r.Mates["hole-17"].InForce {
@@ -94,7 +94,7 @@ func TestOddsKinds(t *testing.T) {
 		if r.Verdict != "at odds" || !reflect.DeepEqual(r.Odds[0].Mates, []string{"m"}) || math.Abs(r.Odds[0].Misses[0].MM-2) > 1e-9 {
 			t.Errorf("%s %+v", r.Verdict, r.Odds)
 		}
-		if !slices.ContainsFunc(r.Odds[0].Remedies, func(y account.Remedy) bool { return y.Kind == "unground" && y.Component == "b" }) {
+		if !slices.ContainsFunc(r.Odds[0].Remedies, func(y report.Remedy) bool { return y.Kind == "unground" && y.Component == "b" }) {
 			t.Errorf("remedies %+v", r.Odds[0].Remedies)
 		}
 	})
@@ -119,7 +119,7 @@ func TestOddsKinds(t *testing.T) {
 		if r.Verdict != "at odds" || !reflect.DeepEqual(r.Odds[0].Mates, []string{"m", "o"}) {
 			t.Fatalf("%s %+v", r.Verdict, r.Odds)
 		}
-		if !slices.ContainsFunc(r.Odds[0].Remedies, func(y account.Remedy) bool { return y.Kind == "turn" && y.Mate == "o" }) {
+		if !slices.ContainsFunc(r.Odds[0].Remedies, func(y report.Remedy) bool { return y.Kind == "turn" && y.Mate == "o" }) {
 			t.Errorf("remedies %+v", r.Odds[0].Remedies)
 		}
 	})
@@ -247,7 +247,7 @@ func TestMetamorphic(t *testing.T) {
 	moved := fourBar(40, 90, 70, 100, 45)
 	moved.comps[0] = `"ground": {"part": "ground", "grounded": true, "pose": ` + at(move, q...) + `}`
 	r1 := moved.check(t) // the others must find their way to it
-	for _, r := range []*account.Result{r1} {
+	for _, r := range []*report.Result{r1} {
 		if r.Removed != r0.Removed || r.Left != r0.Left || r.Doubled != r0.Doubled || r.Verdict != r0.Verdict || r.Residual.MM > 1e-7 {
 			t.Errorf("after moving: %+v", *r)
 		}

@@ -20,7 +20,7 @@ func TestThePutThingMoves(t *testing.T) {
 		r := d.check(t)
 		stays := map[string][3]float64{"one": {10, 0, 0}, "two": {-40, 7, 3}}[a]
 		for _, n := range []string{"one", "two"} {
-			p := r.Components[n].Pose.Origin
+			p := r.Components[n].Pose.O.Array()
 			if math.Abs(p[0]-stays[0])+math.Abs(p[1]-stays[1])+math.Abs(p[2]-stays[2]) > 1e-9 {
 				t.Errorf("%s put on %s: %s is at %v, want %v", b, a, n, p, stays)
 			}
@@ -47,7 +47,7 @@ func TestFarFromHome(t *testing.T) {
 	for i := 0; i < 11; i++ { // twelve links of 30, each turned by 30° from the last: the ring closes on itself
 		x, y = x+30*math.Cos(float64(i)*math.Pi/6), y+30*math.Sin(float64(i)*math.Pi/6)
 	}
-	if p := r.Components["l11"].Pose.Origin; math.Abs(p[0]-x)+math.Abs(p[1]-y)+math.Abs(p[2]) > 1e-6 {
+	if p := r.Components["l11"].Pose.O.Array(); math.Abs(p[0]-x)+math.Abs(p[1]-y)+math.Abs(p[2]) > 1e-6 {
 		t.Errorf("the last link is at %v, want (%g, %g, 0)", p, x, y)
 	}
 }

@@ -8,7 +8,7 @@ import (
 	"strings"
 	"testing"
 
-	"setfast/core/account"
+	"setfast/core/report"
 )
 
 // TestMixedSizes seats a screw of 0.5 mm on the far end of a beam of 50 m: nothing small is lost beside what is large.
@@ -27,7 +27,7 @@ func TestMixedSizes(t *testing.T) {
 	if r.Idle != 1 || r.Residual.MM > 1e-6 || r.Residual.Deg > 1e-6 {
 		t.Errorf("idle %d, residual %v", r.Idle, r.Residual)
 	}
-	p := r.Components["screw"].Pose.Origin
+	p := r.Components["screw"].Pose.O.Array()
 	if math.Abs(p[0]-far) > 1e-6 || math.Abs(p[1]-12) > 1e-6 || math.Abs(p[2]-7) > 1e-6 {
 		t.Errorf("the screw sits at %v", p)
 	}
@@ -232,7 +232,7 @@ func TestNearSingular(t *testing.T) {
 	// driven by the rocker, the same pose is blocked for going on, and the plan says so only at the very point
 	x := fourBar(a, b, c, d, dead)
 	x.planned = []string{`{"joint": "D"}`}
-	if r := x.check(t); r.Verdict != account.Blocked || len(r.BlockedBy) != 1 {
+	if r := x.check(t); r.Verdict != report.Blocked || len(r.BlockedBy) != 1 {
 		t.Errorf("the rocker at its own dead point: %s, blocked %v", r.Verdict, r.BlockedBy)
 	}
 }

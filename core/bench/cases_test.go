@@ -16,6 +16,7 @@ import (
 	"setfast/core/account"
 	"setfast/core/assembly"
 	"setfast/core/geom"
+	"setfast/core/report"
 )
 
 // TestMain collects garbage as seldom as the program does (cmd/setfast).
@@ -41,7 +42,7 @@ func BenchmarkReference(b *testing.B) {
 }
 
 func run(b *testing.B, d *assembly.Document, left int) {
-	var bad string
+	var bad report.Verdict
 	for b.Loop() {
 		rep, err := account.Check(context.Background(), d, nil)
 		if err != nil {
@@ -91,10 +92,11 @@ func BenchmarkTug(b *testing.B) {
 		part string
 	}{{"scissor", Scissor(50), "q40"}, {"lattice", Lattice(7), "H3,7"}} {
 		b.Run(c.name, func(b *testing.B) {
-			l, err := account.Open(c.doc, "main")
+			a, err := account.Take(context.Background(), c.doc, "main", nil)
 			if err != nil {
 				b.Fatal(err)
 			}
+			l := a.Live()
 			i := slices.Index(l.Names(), c.part)
 			if err := l.Grab(i, geom.V(0, 0, 0)); err != nil {
 				b.Fatal(err)

@@ -6,6 +6,7 @@ import (
 
 	"setfast/core/assembly"
 	"setfast/core/format"
+	"setfast/core/geom"
 )
 
 // Place adds a use of a part or an assembly.
@@ -16,13 +17,13 @@ type Place struct {
 
 // Component is a use as an edit carries it.
 type Component struct {
-	Name       string `json:"name"`
-	Part       string `json:"part,omitempty"`
-	Assembly   string `json:"assembly,omitempty"`
-	Grounded   bool   `json:"grounded,omitempty"`
-	Suppressed bool   `json:"suppressed,omitempty"`
-	Flexible   bool   `json:"flexible,omitempty"`
-	Pose       Pose   `json:"pose"`
+	Name       string    `json:"name"`
+	Part       string    `json:"part,omitempty"`
+	Assembly   string    `json:"assembly,omitempty"`
+	Grounded   bool      `json:"grounded,omitempty"`
+	Suppressed bool      `json:"suppressed,omitempty"`
+	Flexible   bool      `json:"flexible,omitempty"`
+	Pose       geom.Pose `json:"pose"`
 }
 
 // Remove takes a component away, with every relation, planned motion, measure and drive that names it.
@@ -50,7 +51,7 @@ type Flex struct {
 
 // Move puts components elsewhere.
 type Move struct {
-	Poses map[string]Pose `json:"poses"`
+	Poses map[string]geom.Pose `json:"poses"`
 }
 
 // Rename gives a component another name, here and wherever this assembly names it.
@@ -79,11 +80,10 @@ func (e Place) apply(d *draft) (Edit, error) {
 	if d.Place(k.Name) >= 0 {
 		return nil, fmt.Errorf("there is a component %q already", k.Name)
 	}
-	p, err := k.Pose.Geom()
-	if err != nil {
-		return nil, fmt.Errorf("%s: %w", k.Name, err)
+	if !k.Pose.Is() {
+		return nil, fmt.Errorf("%s: %w", k.Name, geom.ErrNoPose)
 	}
-	c := &assembly.Component{Name: k.Name, Part: k.Part, Assembly: k.Assembly, Grounded: k.Grounded, Suppressed: k.Suppressed, Flexible: k.Flexible, Pose: p}
+	c := &assembly.Component{Name: k.Name, Part: k.Part, Assembly: k.Assembly, Grounded: k.Grounded, Suppressed: k.Suppressed, Flexible: k.Flexible, Pose: k.Pose.Read()}
 	d.Components = slices.Insert(d.Components, spot(e.At, len(d.Components)), c)
 	return Remove{k.Name}, nil
 }
@@ -94,7 +94,7 @@ func (e Remove) apply(d *draft) (Edit, error) {
 		return nil, err
 	}
 	d.Components = slices.Delete(d.Components, at, at+1)
-	back := []Edit{Place{Component{c.Name, c.Part, c.Assembly, c.Grounded, c.Suppressed, c.Flexible, PoseOf(c.Pose)}, &at}}
+	back := []Edit{Place{Component{c.Name, c.Part, c.Assembly, c.Grounded, c.Suppressed, c.Flexible, c.Pose}, &at}}
 	names := func(r *assembly.Ref) bool { return r != nil && r.Head() == e.Name }
 	return Batch{append(back, d.drop(dropped{
 		mate: func(m *assembly.Mate) bool {
@@ -152,14 +152,13 @@ func (e Flex) apply(d *draft) (Edit, error) {
 }
 
 func (e Move) apply(d *draft) (Edit, error) {
-	inv := Move{map[string]Pose{}}
+	inv := Move{map[string]geom.Pose{}}
 	for name, p := range e.Poses {
 		err := d.change(name, func(c *assembly.Component) error {
-			g, err := p.Geom()
-			if err != nil {
-				return fmt.Errorf("%s: %w", name, err)
+			if !p.Is() {
+				return fmt.Errorf("%s: %w", name, geom.ErrNoPose)
 			}
-			inv.Poses[name], c.Pose = PoseOf(c.Pose), g
+			inv.Poses[name], c.Pose = c.Pose, p.Read()
 			return nil
 		})
 		if err != nil {

@@ -10,7 +10,6 @@ import (
 	"slices"
 
 	"setfast/core/assembly"
-	"setfast/core/geom"
 )
 
 // Edit is one change. The types of this package are all there are.
@@ -80,30 +79,6 @@ func (e Batch) apply(d *draft) (Edit, error) {
 	}
 	slices.Reverse(back)
 	return Batch{back}, nil
-}
-
-// Pose is a pose as an edit carries it: mm, and a quaternion w, x, y, z.
-type Pose struct {
-	Origin     [3]float64 `json:"origin"`
-	Quaternion [4]float64 `json:"quaternion"`
-}
-
-// PoseOf writes a pose down.
-func PoseOf(p geom.Pose) Pose {
-	return Pose{p.O.Array(), [4]float64{p.Q.W, p.Q.X, p.Q.Y, p.Q.Z}}
-}
-
-// farthest is how far from its assembly's origin anything may stand, in mm: beyond it a double holds no thousandth of a mm.
-const farthest = 1e10
-
-// Geom is the pose as a value; one that is no pose at all is an error.
-func (p Pose) Geom() (geom.Pose, error) {
-	q := geom.Quat{W: p.Quaternion[0], X: p.Quaternion[1], Y: p.Quaternion[2], Z: p.Quaternion[3]}
-	o := geom.FromArray(p.Origin)
-	if !o.Finite() || !(q.Norm() > 0) || !(o.Norm() < farthest) {
-		return geom.Home, fmt.Errorf("this is no pose")
-	}
-	return geom.Pose{O: o, Q: q.Read()}, nil
 }
 
 // raw writes a value of the file down.

@@ -14,6 +14,7 @@ import (
 
 	"setfast/core/assembly"
 	"setfast/core/format"
+	"setfast/core/geom"
 )
 
 const start = `{"number": "GV-1", "name": "A", "values": {"w": "12 mm"},
@@ -123,7 +124,7 @@ func randomEdits(a *assembly.Assembly, r *rand.Rand) map[string]struct {
 		may []string
 	}
 	out := map[string]tried{}
-	pose := Pose{[3]float64{r.NormFloat64() * 100, r.NormFloat64(), 1e-7}, [4]float64{r.NormFloat64(), r.NormFloat64(), 0, 1}}
+	pose := geom.Pose{O: geom.V(r.NormFloat64()*100, r.NormFloat64(), 1e-7), Q: geom.Quat{W: r.NormFloat64(), X: r.NormFloat64(), Z: 1}.Read()}
 	at := r.IntN(len(a.Components) + 1)
 	fresh := fmt.Sprint("new ", r.Uint32())
 	out["place"] = tried{Place{Component{Name: fresh, Part: "p9", Suppressed: r.IntN(2) == 0, Pose: pose}, &at}, []string{".components." + fresh}}
@@ -133,7 +134,7 @@ func randomEdits(a *assembly.Assembly, r *rand.Rand) map[string]struct {
 		of := ".components." + c + "."
 		out["ground"] = tried{Ground{c, yes}, []string{of + "grounded"}}
 		out["suppress"] = tried{Suppress{c, yes}, []string{of + "suppressed"}}
-		out["move"] = tried{Move{map[string]Pose{c: pose}}, []string{of + "pose"}}
+		out["move"] = tried{Move{map[string]geom.Pose{c: pose}}, []string{of + "pose"}}
 		hang := []string{of, ".planned", ".measures", ".drives"}
 		for _, m := range a.Mates {
 			if slices.ContainsFunc(m.Refs(), func(f assembly.Ref) bool { return f.Head() == c }) || m.IsCoupling() {
@@ -274,11 +275,11 @@ func TestMinimalInverse(t *testing.T) {
 
 func TestRefused(t *testing.T) {
 	for _, e := range []Edit{
-		Place{}, Place{Component{Name: "pin", Part: "p", Pose: Pose{Quaternion: [4]float64{1, 0, 0, 0}}}, nil},
-		Place{Component{Name: "a/b", Part: "p", Pose: Pose{Quaternion: [4]float64{1, 0, 0, 0}}}, nil},
-		Place{Component{Name: "x", Pose: Pose{Quaternion: [4]float64{1, 0, 0, 0}}}, nil},
+		Place{}, Place{Component{Name: "pin", Part: "p", Pose: geom.Home}, nil},
+		Place{Component{Name: "a/b", Part: "p", Pose: geom.Home}, nil},
+		Place{Component{Name: "x", Pose: geom.Home}, nil},
 		Place{Component{Name: "x", Part: "p"}, nil}, // no quaternion: no pose
-		Place{Component{Name: "x", Part: "p", Pose: Pose{[3]float64{1e300, 0, 0}, [4]float64{1, 0, 0, 0}}}, nil},
+		Place{Component{Name: "x", Part: "p", Pose: geom.Pose{O: geom.V(1e300, 0, 0), Q: geom.Identity}}, nil},
 		Remove{"nobody"}, Rename{"pin", "base"}, Rename{"pin", ""}, Flex{"pin", true},
 		Relate{js(`{"id": "j", "type": "parallel", "a": "base/x", "b": "pin/x"}`), nil}, Relate{js(`{`), nil},
 		Unrelate{"zz"}, Unplan{9}, Set{"m1", "id", js(`"m2"`)}, Set{"m1", "value", js("4")}, Set{"d", "value.x", js("4")}, Set{"d", "value", nil}, Set{"zz", "value", js("4")},

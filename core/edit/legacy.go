@@ -6,21 +6,22 @@ import (
 
 	"setfast/core/assembly"
 	"setfast/core/format"
+	"setfast/core/geom"
 )
 
 // edit1 is an edit as version 1 wrote it: one struct for all kinds, settings under the names they have in Go. Logs of that time
 // are read for ever; none is written any more.
 type edit1 struct {
-	Op        string          `json:"op"`
-	Name      string          `json:"name"`
-	To        string          `json:"to"`
-	Component *Component      `json:"component"`
-	At        *int            `json:"at"`
-	On        *bool           `json:"on"`
-	Poses     map[string]Pose `json:"poses"`
-	Mate      json.RawMessage `json:"mate"`
-	Planned   json.RawMessage `json:"planned"`
-	Lists     *Lists          `json:"lists"`
+	Op        string               `json:"op"`
+	Name      string               `json:"name"`
+	To        string               `json:"to"`
+	Component *Component           `json:"component"`
+	At        *int                 `json:"at"`
+	On        *bool                `json:"on"`
+	Poses     map[string]geom.Pose `json:"poses"`
+	Mate      json.RawMessage      `json:"mate"`
+	Planned   json.RawMessage      `json:"planned"`
+	Lists     *Lists               `json:"lists"`
 	Settings  *struct {
 		ToleranceMM, ToleranceDeg float64
 		FastenersHeld             bool

@@ -4,6 +4,7 @@ import (
 	"fmt"
 	"maps"
 	"math/rand/v2"
+	"setfast/core/geom"
 	"slices"
 	"testing"
 )
@@ -61,8 +62,8 @@ func TestIndependentEdits(t *testing.T) {
 		{Set{"j", "sense", nil}, Set{"j", "value", nil}, true},
 		{Rename{"pin", "bolt"}, Relate{js(`{"id": "x", "type": "parallel", "a": "pin/f1", "b": "base/f1"}`), nil}, true},
 		{Remove{"cover"}, Ground{"pin", true}, true},
-		{Move{map[string]Pose{"pin": {}}}, Ground{"pin", true}, true},
-		{Move{map[string]Pose{"pin": {}}}, Set{"m1", "value", nil}, false},
+		{Move{map[string]geom.Pose{"pin": {}}}, Ground{"pin", true}, true},
+		{Move{map[string]geom.Pose{"pin": {}}}, Set{"m1", "value", nil}, false},
 		{Set{"j", "value", nil}, Relate{js(`{"id": "g", "type": "gear", "a": "j", "b": "s", "ratio": 2}`), nil}, true},
 	} {
 		if got := Touched(c.first).Disturbs(Touched(c.second)); got != c.disturbs {

@@ -391,19 +391,11 @@ func (r *reader) pose(n *node) geom.Pose {
 	}
 	if q := r.get(n, "quaternion"); q != nil {
 		x := r.numbers(q, 4)
-		// scaled first, so that very small and very large ones normalise as well
-		big := 0.0
-		for _, v := range x {
-			big = math.Max(big, math.Abs(v))
-		}
-		switch whole := (geom.Quat{W: x[0], X: x[1], Y: x[2], Z: x[3]}); {
-		case big == 0:
+		turn, ok := geom.QuatOf([4]float64(x))
+		if !ok {
 			r.fail(q, "a quaternion must not be zero")
-		case whole.Read() == whole:
-			p.Q = whole
-		default:
-			p.Q = geom.Quat{W: x[0] / big, X: x[1] / big, Y: x[2] / big, Z: x[3] / big}.Unit()
 		}
+		p.Q = turn
 	}
 	r.done(n)
 	return p

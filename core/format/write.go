@@ -184,13 +184,6 @@ func featureObject(f part.Feature) *object {
 	return o
 }
 
-func poseObject(p geom.Pose) *object {
-	o := &object{}
-	o.put("origin", p.O.Array())
-	o.put("quaternion", [4]float64{p.Q.W, p.Q.X, p.Q.Y, p.Q.Z})
-	return o
-}
-
 func componentObject(c *assembly.Component) *object {
 	o := &object{}
 	o.text("part", c.Part)
@@ -199,7 +192,7 @@ func componentObject(c *assembly.Component) *object {
 	o.flag("suppressed", c.Suppressed)
 	o.flag("flexible", c.Flexible)
 	if c.Pose != geom.Home {
-		o.put("pose", poseObject(c.Pose))
+		o.put("pose", c.Pose)
 	}
 	return o
 }

@@ -98,9 +98,6 @@ func (p Params) Held() []Hold {
 	return out
 }
 
-// Range is a pair of limits in the unit of files, each of which may be open.
-type Range struct{ Lo, Hi *float64 }
-
 // LimitField is the field of a coordinate's lower (0) or upper (1) limit.
 func LimitField(of string, end int) string { return "limits." + of + "." + [2]string{"0", "1"}[end] }
 

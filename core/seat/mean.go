@@ -6,15 +6,16 @@ import (
 	"math"
 	"slices"
 
-	"setfast/core/account"
 	"setfast/core/assembly"
 	"setfast/core/geom"
 	"setfast/core/relation"
+	"setfast/core/report"
+	"setfast/core/tol"
 )
 
 // Mean finds how to declare a motion that is left as one that is wanted: by a joint's coordinate where a joint carries it,
 // else as a turn or slide of the first moving component by a feature on its axis. What it returns has been tried.
-func Mean(ctx context.Context, doc *assembly.Document, root string, res *account.Result, k int) (assembly.Planned, error) {
+func Mean(ctx context.Context, doc *assembly.Document, root string, res *report.Result, k int) (assembly.Planned, error) {
 	if k < 0 || k >= len(res.Motions) {
 		return assembly.Planned{}, fmt.Errorf("there is no such motion any more")
 	}
@@ -26,14 +27,14 @@ func Mean(ctx context.Context, doc *assembly.Document, root string, res *account
 	}
 	type try struct {
 		p       assembly.Planned
-		accepts func(now *account.Result) bool // the check with it finds what was meant
+		accepts func(now *report.Result) bool // the check with it finds what was meant
 	}
 	var tries []try
-	one := func(now *account.Result) bool { return now.Planned == res.Planned+1 }
+	one := func(now *report.Result) bool { return now.Planned == res.Planned+1 }
 	dir := geom.FromArray(mo.Direction)
-	same := func(now *account.Result) bool {
+	same := func(now *report.Result) bool {
 		for _, m := range now.Motions {
-			if m.Class == "planned" && m.Kind == mo.Kind && math.Abs(geom.FromArray(m.Direction).Dot(dir)) > 1-1e-6 {
+			if m.Class == report.Planned && m.Kind == mo.Kind && math.Abs(geom.FromArray(m.Direction).Dot(dir)) > 1-1e-6 {
 				return one(now)
 			}
 		}
@@ -48,21 +49,21 @@ func Mean(ctx context.Context, doc *assembly.Document, root string, res *account
 		if !slices.ContainsFunc(a.Planned, func(p assembly.Planned) bool { return p.Joint == m.ID }) {
 			tries = append(tries, try{assembly.Planned{Joint: m.ID}, one})
 		}
-		for _, of := range t.Swings(mo.Kind) {
+		for _, of := range t.Swings(string(mo.Kind)) {
 			tries = append(tries, try{assembly.Planned{Joint: m.ID, Of: of}, same})
 		}
 		if t.Ball { // it has no coordinates to choose from
-			whole = append(whole, try{assembly.Planned{Joint: m.ID}, func(now *account.Result) bool { return now.Planned > res.Planned }})
+			whole = append(whole, try{assembly.Planned{Joint: m.ID}, func(now *report.Result) bool { return now.Planned > res.Planned }})
 		}
 	}
 	first := mo.Rides[0]
 	fits := func(o, z geom.Vec) bool {
-		if z.Cross(dir).Norm() > 1e-5 {
+		if z.Cross(dir).Norm() > tol.FitDirection {
 			return false
 		}
-		return mo.Kind == "slide" || o.Sub(geom.FromArray(mo.Point)).Reject(dir).Norm() < 1e-3
+		return mo.Kind == report.Slide || o.Sub(geom.FromArray(mo.Point)).Reject(dir).Norm() < tol.FitPlace
 	}
-	motion := assembly.Planned{Component: first, Motion: mo.Kind}
+	motion := assembly.Planned{Component: first, Motion: string(mo.Kind)}
 	add := func(r assembly.Ref) {
 		p := motion
 		p.Ref = &r
@@ -78,7 +79,7 @@ func Mean(ctx context.Context, doc *assembly.Document, root string, res *account
 				continue
 			}
 			if len(chain) == 1 {
-				f = f.At(poseOf(res, chain[0].Name))
+				f = f.At(res.At(chain[0].Name).Pose)
 			}
 			if fits(f.O, f.Z) {
 				add(r)
@@ -86,7 +87,7 @@ func Mean(ctx context.Context, doc *assembly.Document, root string, res *account
 		}
 	}
 	for _, n := range []string{"x", "y", "z"} {
-		if mo.Kind == "slide" || geom.FromArray(mo.Point).Norm() < 1e-9 {
+		if mo.Kind == report.Slide || geom.FromArray(mo.Point).Norm() < 1e-9 {
 			add(assembly.Ref{Feature: n})
 		}
 	}
@@ -104,14 +105,8 @@ func Mean(ctx context.Context, doc *assembly.Document, root string, res *account
 	if ctx.Err() != nil {
 		return assembly.Planned{}, context.Cause(ctx)
 	}
-	if mo.Kind == "screw" {
+	if mo.Kind == report.Screw {
 		return assembly.Planned{}, fmt.Errorf("no joint carries this screw motion; give %s a helical joint in place of its other relations", first)
 	}
 	return assembly.Planned{}, fmt.Errorf("no feature stands for this motion; relate %s to something first", first)
-}
-
-func poseOf(r *account.Result, name string) geom.Pose {
-	p := r.At(name).Pose
-	q := p.Quaternion
-	return geom.Pose{O: geom.FromArray(p.Origin), Q: geom.Quat{W: q[0], X: q[1], Y: q[2], Z: q[3]}}
 }

@@ -13,6 +13,8 @@ import (
 	"setfast/core/geom"
 	"setfast/core/part"
 	"setfast/core/relation"
+	"setfast/core/report"
+	"setfast/core/tol"
 )
 
 // Offer is a relation between two picked features, tried on the whole assembly.
@@ -27,12 +29,12 @@ type Offer struct {
 	Leaves string   `json:"leaves"` // what it can still do, in words
 	Asked  int      `json:"asked"`
 	// Doubled is how many of the conditions asked repeat others.
-	Doubled int                         `json:"doubled"`
-	Odds    string                      `json:"odds,omitempty"` // why it cannot hold, if it cannot
-	Moves   []string                    `json:"moves"`          // components that would move
-	Poses   map[string]account.PoseJSON `json:"poses"`
-	Note    string                      `json:"note,omitempty"`
-	Joint   bool                        `json:"joint,omitempty"`
+	Doubled int                  `json:"doubled"`
+	Odds    string               `json:"odds,omitempty"` // why it cannot hold, if it cannot
+	Moves   []string             `json:"moves"`          // components that would move
+	Poses   map[string]geom.Pose `json:"poses"`
+	Note    string               `json:"note,omitempty"`
+	Joint   bool                 `json:"joint,omitempty"`
 
 	order int
 }
@@ -102,21 +104,21 @@ func bare(a *assembly.Assembly) *assembly.Assembly {
 	return &c
 }
 
-func checkOnly(ctx context.Context, doc *assembly.Document, root string, a *assembly.Assembly) (*account.Result, error) {
+func checkOnly(ctx context.Context, doc *assembly.Document, root string, a *assembly.Assembly) (*report.Result, error) {
 	d := *doc
 	d.Assemblies = map[string]*assembly.Assembly{}
 	for k, v := range doc.Assemblies {
 		d.Assemblies[k] = v
 	}
 	d.Assemblies[root] = a
-	rep, err := account.CheckRoot(ctx, &d, root, nil)
+	a2, err := account.Take(ctx, &d, root, nil)
 	if err != nil {
 		return nil, err
 	}
-	return rep.Assemblies[root], nil
+	return a2.Root, nil
 }
 
-func try(ctx context.Context, doc *assembly.Document, root string, base *assembly.Assembly, before *account.Result, m *assembly.Mate, p relation.Proposal) (Offer, error) {
+func try(ctx context.Context, doc *assembly.Document, root string, base *assembly.Assembly, before *report.Result, m *assembly.Mate, p relation.Proposal) (Offer, error) {
 	t := p.Type
 	o := Offer{Type: t.Name, Label: p.Label, Unit: p.Unit, Joint: t.Family == relation.Joint}
 	if t.Needed() {
@@ -162,7 +164,7 @@ func try(ctx context.Context, doc *assembly.Document, root string, base *assembl
 			}
 		}
 	}
-	o.Poses = map[string]account.PoseJSON{}
+	o.Poses = map[string]geom.Pose{}
 	o.Moves = []string{}
 	for _, k := range base.Components {
 		if k.Suppressed {
@@ -181,7 +183,7 @@ func try(ctx context.Context, doc *assembly.Document, root string, base *assembl
 	return o, nil
 }
 
-func missText(ms []account.OddsMiss) string {
+func missText(ms []report.OddsMiss) string {
 	mm, dg := 0.0, 0.0
 	for _, m := range ms {
 		mm += m.MM
@@ -196,13 +198,9 @@ func missText(ms []account.OddsMiss) string {
 	return fmt.Sprintf("off by %s mm", part.Number(mm))
 }
 
-func apart(a, b account.PoseJSON) bool {
-	d := geom.FromArray(a.Origin).Sub(geom.FromArray(b.Origin)).Norm()
-	q := 0.0
-	for i := range a.Quaternion {
-		q += a.Quaternion[i] * b.Quaternion[i]
-	}
-	return d > 1e-7 || 1-math.Abs(q) > 1e-12
+func apart(a, b geom.Pose) bool {
+	q := a.Q.W*b.Q.W + a.Q.X*b.Q.X + a.Q.Y*b.Q.Y + a.Q.Z*b.Q.Z
+	return a.O.Sub(b.O).Norm() > tol.Moved || 1-math.Abs(q) > tol.TurnedBy
 }
 
 // valueNow is what a distance or an angle measures where things stand, so that an offer starts from there.
@@ -237,7 +235,7 @@ func valueNow(ctx context.Context, doc *assembly.Document, root string, base *as
 }
 
 // Leaves says in words what a component can still do.
-func Leaves(r *account.Result, name string) string {
+func Leaves(r *report.Result, name string) string {
 	p := r.Components[name]
 	return FreedomWords(p.Slides, p.Turns)
 }

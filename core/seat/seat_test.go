@@ -11,6 +11,7 @@ import (
 	"setfast/core/assembly"
 	"setfast/core/format"
 	"setfast/core/geom"
+	"setfast/core/report"
 )
 
 const plateAndBlock = `{"setfast": 1, "root": "main", "parts": {
@@ -129,9 +130,9 @@ func TestMean(t *testing.T) {
 				t.Fatal(err)
 			}
 			r := rep.Assemblies["main"]
-			k := slices.IndexFunc(r.Motions, func(m account.Motion) bool { return m.Class == "loose" })
+			k := slices.IndexFunc(r.Motions, func(m report.Motion) bool { return m.Class == "loose" })
 			if k < 0 {
-				if r.Verdict != account.Moves {
+				if r.Verdict != report.Moves {
 					t.Errorf("%s: %s", c.mates, r.Verdict)
 				}
 				break

@@ -132,3 +132,13 @@ func (s *System) FreeBodies(r *Relation, buf *[4]int) []int {
 	}
 	return out
 }
+
+// Last is the latest body that the relation is between, in build order, or -1 for none: the line it is posted with.
+func (r *Relation) Last() int {
+	l := -1
+	var buf [4]int
+	for _, b := range r.Members(&buf) {
+		l = max(l, b)
+	}
+	return l
+}

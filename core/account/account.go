@@ -1,0 +1,118 @@
+// Package account keeps the account of freedom: what relations ask and remove, what is left and as which motions, what is doubled,
+// what is at odds, and the verdict. It only puts together what the rooms find: model makes an assembly ready, conflict solves it
+// and finds what cannot hold together, mobility counts what relations remove, redundancy finds what repeats, motion says what is
+// left to move, measure reads values, verdict sums up. docs/method.md explains the methods with worked examples.
+//
+// Assemblies are judged from the lowest up, each once. An account takes about linear time in components and relations as long as
+// loops stay small; docs/performance.md has the figures.
+package account
+
+import (
+	"context"
+	"fmt"
+	"maps"
+	"strings"
+	"time"
+
+	"setfast/core/assembly"
+	"setfast/core/geom"
+	"setfast/core/model"
+	"setfast/core/motion"
+	"setfast/core/report"
+	"setfast/core/verdict"
+)
+
+// Clock is given by who wants timings; the core has none of its own.
+type Clock func() time.Duration
+
+// Account is a report with what is needed to go on from it: to show a motion, to pull at parts. It is made once and may be shared;
+// Swing and Live each work on a system of their own.
+type Account struct {
+	Report *report.Report
+	Root   *report.Result
+	study  *motion.Study // of the root
+}
+
+// Swing shows the k-th motion of the root, as motion.Study.Swing does.
+func (a *Account) Swing(k int) [][]geom.Pose { return a.study.Swing(k) }
+
+// Live takes the root up for pulling at its parts.
+func (a *Account) Live() *motion.Live { return motion.NewLive(a.study) }
+
+// Check judges an assembly and everything below it. A context that ends ends the work too, wherever it is, and Check gives its
+// error; the clock, where given, is for timings.
+func Check(ctx context.Context, doc *assembly.Document, clock Clock) (*report.Report, error) {
+	a, err := Take(ctx, doc, doc.Root, clock)
+	if err != nil {
+		return nil, err
+	}
+	return a.Report, nil
+}
+
+// Take judges one assembly of a document and everything below it, lowest first, each once.
+func Take(ctx context.Context, doc *assembly.Document, root string, clock Clock) (*Account, error) {
+	if loop := doc.Loops(); loop != nil {
+		return nil, assembly.Faultf("assemblies", "an assembly contains itself: %s", strings.Join(loop, " > "))
+	}
+	// flexible uses are laid open in a copy
+	whole := *doc
+	whole.Assemblies = maps.Clone(doc.Assemblies)
+	t := &taking{ctx: ctx, doc: &whole, rep: &report.Report{Version: 1, Root: root, Assemblies: map[string]*report.Result{}}, clock: clock}
+	if err := t.walk(root); err != nil {
+		return nil, err
+	}
+	t.rep.Verdict = verdict.Whole(t.rep)
+	if clock != nil {
+		t.rep.Timing = &t.spent
+	}
+	return &Account{Report: t.rep, Root: t.rep.Assemblies[root], study: t.last}, nil
+}
+
+// taking is an account in the making.
+type taking struct {
+	ctx   context.Context
+	doc   *assembly.Document
+	rep   *report.Report
+	clock Clock
+	spent report.Timing
+	last  *motion.Study // of the assembly judged last: at the end, the root
+}
+
+func (t *taking) walk(name string) error {
+	if t.rep.Assemblies[name] != nil {
+		return nil
+	}
+	a := t.doc.Assemblies[name]
+	if a == nil {
+		return assembly.Faultf("root", "there is no assembly %q", name)
+	}
+	for _, c := range a.Components {
+		if c.Assembly != "" && !c.Suppressed {
+			if err := t.walk(c.Assembly); err != nil {
+				return err
+			}
+		}
+	}
+	solved := func(asm, c string) geom.Pose { return t.rep.Assemblies[asm].Components[c].Pose }
+	flat, err := t.doc.Flatten(name, solved)
+	if err != nil {
+		return err
+	}
+	t.doc.Assemblies[name] = flat
+	m, err := model.New(t.doc, name, solved)
+	if err != nil {
+		return err
+	}
+	m.Sys.Stop = func() bool { return t.ctx.Err() != nil }
+	res, err := t.judge(m)
+	m.Sys.Stop = nil // what is asked of the result later is no part of this check
+	if t.ctx.Err() != nil {
+		return context.Cause(t.ctx)
+	}
+	if err != nil {
+		return fmt.Errorf("assembly %q: %w", name, err)
+	}
+	res.Aliases = flat.Aliases()
+	t.rep.Assemblies[name] = res
+	return nil
+}

@@ -1,0 +1,109 @@
+package account
+
+import (
+	"setfast/core/conflict"
+	"setfast/core/mobility"
+	"setfast/core/model"
+	"setfast/core/report"
+	"setfast/core/solve"
+)
+
+// posted is what came of posting the relations line by line.
+type posted struct {
+	m       *model.Model
+	basis   *mobility.Basis
+	removed []int        // per relation
+	misses  []solve.Miss // of relations that were looked at on the way
+	missed  []bool       // which of them are known
+}
+
+// post takes the relations into account line by line, in build order: each is posted with the latest of its components.
+func post(m *model.Model, st conflict.Settled, res *report.Result) *posted {
+	n := len(m.Sys.Rels)
+	p := &posted{m: m, basis: mobility.New(m.Sys, st.Poses, st.Rels), removed: make([]int, n), misses: make([]solve.Miss, n), missed: make([]bool, n)}
+	byLine := m.ByLine(st.Rels)
+	entries := make([]report.LineMate, 0, len(st.Rels)) // all lines' entries, one after another
+	res.Lines = make([]report.Line, 0, len(m.Comps))
+	for b, c := range m.Comps {
+		if m.Stopped() {
+			return p
+		}
+		ln := report.Line{Component: c.Name}
+		first := len(entries)
+		fixed := m.Sys.Bodies[b].Fixed
+		if !fixed {
+			p.basis.Open(b)
+			ln.Before = 6
+			res.Opening += 6
+		}
+		list := byLine[b+1]
+		if b == 0 { // relations among the assembly's own features belong to the first line
+			list = append(append([]int(nil), byLine[0]...), list...)
+		}
+		for _, i := range list {
+			entries = append(entries, p.relation(i, res))
+		}
+		ln.Mates = entries[first:len(entries):len(entries)]
+		if !fixed {
+			ln.After, ln.Turns = p.basis.Restricted(b)
+			ln.Slides = ln.After - ln.Turns
+		}
+		res.Lines = append(res.Lines, ln)
+	}
+	p.basis.Finish()
+	if m.Stopped() {
+		return p
+	}
+	res.Left = p.basis.Left()
+	res.Doubled = res.Asked - res.Removed
+	for b, c := range m.Comps {
+		left, turns := 0, 0
+		if !m.Sys.Bodies[b].Fixed {
+			left, turns = p.basis.Restricted(b)
+		}
+		res.Components[c.Name] = report.Placed{Left: left, Pose: st.Poses[b].Plain(), Slides: left - turns, Turns: turns}
+	}
+	return p
+}
+
+// relation posts one relation.
+func (p *posted) relation(i int, res *report.Result) report.LineMate {
+	r := p.m.Sys.Rels[i]
+	k := p.basis.Post(r)
+	p.removed[i] = k
+	p.misses[i], p.missed[i] = p.basis.Miss()
+	res.Asked += r.Asks()
+	res.Removed += k
+	return report.LineMate{ID: r.ID, Asked: r.Asks(), Removed: k}
+}
+
+// notes gathers what the interface shows of each relation, and the worst miss.
+func (p *posted) notes(st conflict.Settled, res *report.Result) {
+	sys := p.m.Sys
+	worst := solve.Miss{}
+	inForce := make([]bool, len(sys.Rels))
+	for _, i := range st.Rels {
+		inForce[i] = true
+	}
+	for i, r := range sys.Rels {
+		ms := p.misses[i]
+		if !p.missed[i] {
+			ms = sys.Miss(r, st.Poses)
+		}
+		if inForce[i] {
+			worst = worst.Worst(ms)
+		}
+		note := report.MateNote{InForce: inForce[i], LeftOut: st.LeftOut[i], Miss: report.Residual{MM: ms.MM, Deg: ms.Deg}}
+		if r.HasSense() {
+			note.Sense = "same"
+			if r.Sense < 0 {
+				note.Sense = "opposed"
+			}
+		}
+		if v, ok := sys.ReadValue(r, st.Poses); ok {
+			note.Value = &v
+		}
+		res.Mates[r.ID] = note
+	}
+	res.Residual = report.Residual{MM: worst.MM, Deg: worst.Deg}
+}

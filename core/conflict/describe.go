@@ -1,0 +1,94 @@
+package conflict
+
+import (
+	"math"
+
+	"setfast/core/geom"
+	"setfast/core/relation"
+	"setfast/core/report"
+	"setfast/core/tol"
+)
+
+// describe tells a conflicting set: each member's miss at the best compromise, and what would settle it.
+func (s *search) describe(c irreducible, active []int, poses []geom.Pose) report.Odds {
+	set := c.set
+	p, sol := s.compromise(set, poses)
+	var o report.Odds
+	for k, i := range set {
+		id := s.Sys.Rels[i].ID
+		o.Mates = append(o.Mates, id)
+		o.Misses = append(o.Misses, report.OddsMiss{ID: id, MM: sol.Miss[k].MM, Deg: sol.Miss[k].Deg})
+	}
+	for _, other := range c.others {
+		var ids []string
+		for _, i := range other {
+			ids = append(ids, s.Sys.Rels[i].ID)
+		}
+		o.Also = append(o.Also, ids)
+	}
+	o.Remedies = s.remedies(set, active, poses, !allButFits(p, sol))
+	return o
+}
+
+// remedies tries single changes, each on the whole assembly, and keeps those that bring the set to rest with the rest.
+// An alignment is worth turning only where the set is far from holding. They come in the order a designer would weigh them: a value, a held coordinate, an alignment, a ground, and last a relation given up.
+func (s *search) remedies(set, active []int, poses []geom.Pose, far bool) []report.Remedy {
+	var values, frees, turns, grounds, drops []report.Remedy
+	try := func(i int, l relation.Law) bool {
+		return s.on(s.Sys.Swapped(i, s.Sys.Rels[i].With(l))).consistent(active, poses) != nil
+	}
+	for _, i := range set {
+		if s.Stopped() {
+			break
+		}
+		r := s.Sys.Rels[i]
+		id := s.Sys.Rels[i].ID
+		rest := s.consistent(without(active, i), poses)
+		if rest != nil {
+			drops = append(drops, report.Remedy{Kind: report.Suppress, Mate: id})
+			if s.Mates[i].Has(r.Of.Main) {
+				if v, ok := s.Sys.ReadValue(r, rest); ok {
+					v = math.Round(v*tol.PerRemedy) / tol.PerRemedy
+					if try(i, r.Law.With(v)) {
+						values = append(values, report.Remedy{Kind: report.SetValue, Mate: id, Value: &v})
+					}
+				}
+			}
+		}
+		for _, h := range r.Hold {
+			if try(i, r.Released(h.Of)) {
+				frees = append(frees, report.Remedy{Kind: report.Free, Mate: id, Coordinate: h.Of})
+			}
+		}
+		if far && len(set) <= mostTurned && r.HasSense() && try(i, r.Turned()) {
+			turns = append(turns, report.Remedy{Kind: report.TurnOver, Mate: id})
+		}
+	}
+	seen := map[int]bool{}
+	for _, i := range set {
+		for _, b := range [2]int{s.Sys.Rels[i].A.Body, s.Sys.Rels[i].B.Body} {
+			if b < 0 || seen[b] || s.Stopped() || !s.Sys.Bodies[b].Fixed {
+				continue
+			}
+			seen[b] = true
+			if with := s.on(s.Sys.Ungrounded(b)); with.grounded() > 0 && with.consistent(active, poses) != nil {
+				grounds = append(grounds, report.Remedy{Kind: report.Unground, Component: s.Comps[b].Name})
+			}
+		}
+	}
+	out := []report.Remedy{}
+	for _, l := range [][]report.Remedy{values, frees, turns, grounds, drops} {
+		out = append(out, l...)
+	}
+	return out
+}
+
+func (s *search) grounded() int {
+	n := 0
+	for i := range s.Sys.Bodies {
+		if s.Sys.Bodies[i].Fixed {
+			n++
+		}
+	}
+	return n
+}

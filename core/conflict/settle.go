@@ -1,0 +1,190 @@
+package conflict
+
+import (
+	"maps"
+	"slices"
+
+	"setfast/core/geom"
+	"setfast/core/model"
+	"setfast/core/redundancy"
+	"setfast/core/report"
+	"setfast/core/solve"
+	"setfast/core/tol"
+)
+
+// Settled is the outcome of solving an assembly.
+type Settled struct {
+	Poses   []geom.Pose
+	Rels    []int        // relations in force
+	LeftOut map[int]bool // relations given up, because they are at odds
+	Odds    []report.Odds
+}
+
+// What bounds the search.
+const (
+	mostConflicts  = 40 // that are told
+	mostSets       = 8  // smallest sets of one conflict
+	mostRounds     = 60 // how often it is looked again whether all holds
+	mostTurned     = 30 // in a longer set no alignment is tried the other way round
+	mostCandidates = 6  // combinations of equations looked into for a conflict
+)
+
+// search is the search for sets at odds in one assembly.
+type search struct {
+	*model.Model
+	clearing *redundancy.Elimination
+}
+
+// on is the search on another system: a fork on which something is tried.
+func (s *search) on(sys *solve.System) *search { return &search{Model: s.On(sys)} }
+
+// Settle solves the assembly; where relations cannot hold together it finds the smallest sets that conflict and the
+// fewest relations to leave out (then those that ask least, then the latest), and solves the rest. Then coordinates are brought
+// within their limits.
+func Settle(m *model.Model) Settled {
+	s := &search{Model: m}
+	st := s.settle()
+	s.toLimits(&st)
+	return st
+}
+
+// settle seeks conflicts within blocks: what hangs on a block by one body cannot be to blame.
+func (s *search) settle() Settled {
+	sol := s.Sys.Solve(s.Options(false))
+	out := Settled{Poses: sol.Poses, Rels: s.Rels, LeftOut: map[int]bool{}}
+	if sol.Holds {
+		out.Poses = s.sharpened(sol)
+		return out
+	}
+	active := append([]int(nil), s.Rels...)
+	poses := sol.Poses
+	var sets []irreducible
+	for round := 0; round < mostRounds && !s.Stopped(); round++ {
+		worst := s.failing(poses, active)
+		if worst < 0 {
+			break
+		}
+		var drops []int
+		sets, drops = s.inBlocks(active, poses, sets)
+		if len(drops) == 0 {
+			if p := s.atAllCosts(active, poses); p != nil {
+				poses = p
+				continue
+			}
+			local := s.Sys.Connected(worst, active)
+			c := s.irreducibleIn(local, poses)
+			if len(c.set) == 0 {
+				c.set = []int{worst}
+			}
+			sets, drops = s.giveUp(c, local, poses, sets, drops)
+		}
+		for _, i := range drops {
+			out.LeftOut[i] = true
+		}
+		active = slices.DeleteFunc(active, func(i int) bool { return out.LeftOut[i] })
+		poses = s.Sys.SolveFrom(poses, active, s.Options(false)).Poses
+		if s.failing(poses, active) >= 0 {
+			if p := s.consistent(active, poses); p != nil {
+				poses = p
+			}
+		}
+	}
+	out.Rels, out.Poses = s.takeBack(active, poses, sets, out.LeftOut)
+	s.tellAll(sets, &out)
+	return out
+}
+
+// inBlocks finds one conflict in each block where something misses, and what to leave out for it.
+func (s *search) inBlocks(active []int, poses []geom.Pose, sets []irreducible) ([]irreducible, []int) {
+	var drops []int
+	for _, bl := range s.Sys.Blocks(active, nil) {
+		if s.Stopped() || s.failing(poses, bl.Rels) < 0 {
+			continue
+		}
+		c := s.irreducibleIn(bl.Rels, poses)
+		if len(c.set) == 0 {
+			continue // perhaps a start that would not come right
+		}
+		sets, drops = s.giveUp(c, bl.Rels, poses, sets, drops)
+	}
+	return sets, drops
+}
+
+// takeBack takes relations back that were left out early and fit once others are gone.
+func (s *search) takeBack(active []int, poses []geom.Pose, sets []irreducible, leftOut map[int]bool) ([]int, []geom.Pose) {
+	for _, i := range slices.Sorted(maps.Keys(leftOut)) {
+		// a set proved to be at odds stays so, as long as no other of it is left out
+		if slices.ContainsFunc(sets, func(c irreducible) bool {
+			return c.proved && slices.Contains(c.set, i) && !slices.ContainsFunc(c.set, func(k int) bool { return k != i && leftOut[k] })
+		}) {
+			continue
+		}
+		with := insert(active, i)
+		if s.Stopped() || s.atAllCosts(s.blockOf(i, with), poses) == nil {
+			continue
+		}
+		if p := s.atAllCosts(with, poses); p != nil {
+			active, poses = with, p
+			delete(leftOut, i)
+		}
+	}
+	return active, poses
+}
+
+// tellAll describes the conflicts of which something is still left out.
+func (s *search) tellAll(sets []irreducible, out *Settled) {
+	for _, c := range sets {
+		if !slices.ContainsFunc(c.set, func(i int) bool { return out.LeftOut[i] }) {
+			continue // all of it holds after all
+		}
+		if len(out.Odds) == mostConflicts || s.Stopped() {
+			break
+		}
+		// each conflict is told as if the others were settled
+		with := out.Rels
+		for _, i := range c.set {
+			with = insert(without(with, i), i)
+		}
+		out.Odds = append(out.Odds, s.describe(c, s.localTo(c.set, with), out.Poses))
+	}
+}
+
+// sharpened looks for a better pose where relations hold within the tolerance, but no better than that: a start may have
+// led into a corner beside it. Where the relations really differ by so much, nothing is found, and nothing changes.
+func (s *search) sharpened(sol solve.Solution) []geom.Pose {
+	poses := sol.Poses
+	coarse := func(rels []int) bool {
+		return slices.ContainsFunc(rels, func(i int) bool {
+			ms := sol.Miss[i]
+			return ms.Length() > tol.Inexact
+		})
+	}
+	if !coarse(s.Rels) {
+		return poses
+	}
+	found := false
+	for _, bl := range s.Sys.Blocks(s.Rels, nil) {
+		if s.Stopped() || len(bl.Rels) > 60 || !coarse(bl.Rels) {
+			continue
+		}
+		if p := s.Sys.Fit(bl.Rels, poses, nil, solve.Options{MM: tol.Sharp, Deg: tol.Sharp, Retry: true}); p != nil {
+			poses, found = p, true
+		}
+	}
+	if !found {
+		return poses
+	}
+	if sol := s.Sys.SolveFrom(poses, s.Rels, s.Options(false)); sol.Holds {
+		return sol.Poses
+	}
+	return poses
+}
+
+// giveUp notes a conflict and the member to go on without.
+func (s *search) giveUp(c irreducible, local []int, poses []geom.Pose, sets []irreducible, drops []int) ([]irreducible, []int) {
+	drop := s.leaveOut(c.set, local, poses)
+	if len(sets) < mostConflicts {
+		c.others = s.otherSets(drop, c.set, local, poses)
+	}
+	return append(sets, c), append(drops, drop)
+}

@@ -1,0 +1,149 @@
+package mobility
+
+import (
+	"math"
+	"slices"
+
+	"setfast/core/dense"
+	"setfast/core/tol"
+)
+
+// combination is a column that was, as a combination of final ones.
+type combination struct {
+	cols []int32
+	x    []float64
+}
+
+// Finish brings all bodies to the last basis, whose columns are numbered anew from 0.
+func (n *Basis) Finish() {
+	now := make([]combination, len(n.on))
+	final := int32(0)
+	one := []float64{1}
+	ids := n.work.ints.room(n.columns)
+	for c := range now {
+		if n.owner[c] != replaced {
+			ids = append(ids, final)
+			now[c] = combination{ids[final : final+1 : final+1], one}
+			final++
+		}
+	}
+	// what became of each column, last step first
+	place := make([]int32, n.columns) // final column → its place in the union, plus one
+	var union []int32
+	for k := len(n.log) - 1; k >= 0; k-- {
+		if n.Sys.Stopped() {
+			return
+		}
+		s := &n.log[k]
+		m := len(s.old)
+		fresh := now[s.first : int(s.first)+m-s.gone]
+		union = union[:0]
+		for i := range fresh {
+			for _, c := range fresh[i].cols {
+				if place[c] == 0 {
+					place[c] = 1
+					union = append(union, c)
+				}
+			}
+		}
+		if len(union) == 0 {
+			continue
+		}
+		slices.Sort(union)
+		for i, c := range union {
+			place[c] = int32(i + 1)
+		}
+		n.unreflect(s, now, fresh, union, place)
+		for _, c := range union {
+			place[c] = 0
+		}
+	}
+	n.log = nil
+	n.rewrite(now)
+}
+
+// rewrite writes every body's motion in the final columns.
+func (n *Basis) rewrite(now []combination) {
+	sum := make([][6]float64, n.columns)
+	seen := make([]bool, n.columns)
+	var list []int32
+	for b, es := range n.of {
+		if len(es) == 0 {
+			continue
+		}
+		list = list[:0]
+		for i := range es {
+			e := &es[i]
+			t := &now[e.Col]
+			for q, c := range t.cols {
+				if !seen[c] {
+					seen[c] = true
+					list = append(list, c)
+					sum[c] = [6]float64{}
+				}
+				x := t.x[q]
+				f := &sum[c]
+				for z := range f {
+					f[z] += x * e.V[z]
+				}
+			}
+		}
+		slices.Sort(list)
+		out := n.work.entries.room(len(list))
+		for _, c := range list {
+			seen[c] = false
+			if dense.Norm(sum[c][:]) > tol.StandsStill {
+				out = append(out, Entry{c, sum[c]})
+			}
+		}
+		n.of[b] = out
+	}
+	count := make([]int32, n.columns)
+	for _, es := range n.of {
+		for i := range es {
+			count[es[i].Col]++
+		}
+	}
+	n.on = make([][]int32, n.columns)
+	for c := range n.on {
+		n.on[c] = n.work.ints.room(int(count[c]))
+	}
+	for b, es := range n.of {
+		for i := range es {
+			n.on[es[i].Col] = append(n.on[es[i].Col], int32(b))
+		}
+	}
+}
+
+// unreflect says what the old columns of a step are in the final ones (the union), as its new columns are known.
+func (n *Basis) unreflect(s *step, now, fresh []combination, union, place []int32) {
+	m := len(s.old)
+	// by final column: what each new column holds of it, and by the reflections each old one
+	x := n.work.floats(0, m*len(union))
+	for i := range fresh {
+		for q, c := range fresh[i].cols {
+			x[int(place[c]-1)*m+s.gone+i] = fresh[i].x[q]
+		}
+	}
+	for u := range union {
+		row := x[u*m : u*m+m]
+		for h := s.gone - 1; h >= 0; h-- {
+			dense.Reflect(row, s.v[h*m:h*m+m], h)
+		}
+	}
+	for i, c := range s.old {
+		count := 0
+		for u := range union {
+			if math.Abs(x[u*m+i]) > tol.NoShare {
+				count++
+			}
+		}
+		t := combination{n.work.ints.room(count), n.work.kept.room(count)}
+		for u, f := range union {
+			if y := x[u*m+i]; math.Abs(y) > tol.NoShare {
+				t.cols, t.x = append(t.cols, f), append(t.x, y)
+			}
+		}
+		now[c] = t
+	}
+}

@@ -1,0 +1,53 @@
+package mobility
+
+import (
+	"math"
+
+	"setfast/core/dense"
+	"setfast/core/tol"
+)
+
+// Restricted is the freedom of one body: the rank of the basis on it, and how much of that is turning.
+func (n *Basis) Restricted(b int) (left, turns int) {
+	es := n.of[b]
+	if len(es) == 0 {
+		return 0, 0
+	}
+	w := &n.work
+	c := len(es)
+	a := w.floats(0, 6*c)
+	total := 0.0
+	for j := range es {
+		for i, x := range es[j].V {
+			a[i*c+j] = x
+			total += x * x
+		}
+	}
+	total = math.Sqrt(total)
+	turn := w.floats(1, 3*c)
+	copy(turn, a[3*c:])
+	left = w.rank(a, 6, c, 0)
+	return left, min(left, w.rank(turn, 3, c, total))
+}
+
+// rank is that of an r×c matrix by rows, which is overwritten: by pivots where these are beyond doubt, else by singular values.
+// What is small beside floor is none.
+func (w *workspace) rank(a []float64, r, c int, floor float64) int {
+	keep := dense.Mat{R: r, C: c, A: w.floats(2, r*c)}
+	copy(keep.A, a)
+	dense.LowerPivoted(a, r, c, w.perm[:], w.diag[:])
+	big := math.Max(w.diag[0], floor)
+	k := 0
+	for k < r && w.diag[k] > tol.Clear*big && w.diag[k] > tol.Clear {
+		k++
+	}
+	if k == r || w.diag[k] < tol.NoPivot*big {
+		return k
+	}
+	_, s, _ := dense.SVD(keep)
+	k = 0
+	for k < len(s) && s[k] > tol.Dead && s[k] > tol.Together*math.Max(s[0], floor) {
+		k++
+	}
+	return k
+}

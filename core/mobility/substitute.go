@@ -1,0 +1,124 @@
+package mobility
+
+import (
+	"setfast/core/dense"
+	"setfast/core/tol"
+)
+
+// substitute carries the elimination out: f, by rows, is what falls away in the columns that move the body alone, out the same in
+// all columns.
+func (n *Basis) substitute(b int, cols []int32, f, out []float64, rank int) {
+	w := &n.work
+	k := len(w.own)
+	alone := n.alone(b, cols)
+	// f = r·q with q the reflections: after them the first rank of these motions answer for the relation, the others stay free
+	q := w.floats(2, rank*k)
+	copy(q, f)
+	dense.Reflectors(q, k, rank)
+	for j := 0; j < rank; j++ {
+		for i := 0; i < rank; i++ {
+			dense.Reflect(f[i*k:i*k+k], q[j*k:j*k+k], j)
+		}
+		reflect6(alone[j:], q[j*k+j:j*k+k])
+	}
+	fresh := n.following(b, cols, n.shared(b, cols), alone, f, out, rank)
+	for _, i := range w.own {
+		n.on[cols[i]], n.owner[cols[i]] = nil, replaced
+	}
+	for r := rank; r < k; r++ {
+		col := int32(len(n.on))
+		room := w.ints.room(1)
+		n.on = append(n.on, append(room, int32(b)))
+		n.owner = append(n.owner, int32(b))
+		fresh = append(fresh, Entry{col, alone[r]})
+	}
+	n.of[b] = fresh
+	n.columns -= rank
+}
+
+// alone lists the motions of a body in those of the columns that move it alone (places in work.own).
+func (n *Basis) alone(b int, cols []int32) [][6]float64 {
+	w := &n.work
+	es := n.of[b]
+	out := w.sixes(len(w.own))
+	at := 0
+	for j := range es {
+		for at < len(w.own) && cols[w.own[at]] < es[j].Col {
+			at++
+		}
+		if at < len(w.own) && cols[w.own[at]] == es[j].Col {
+			out[at] = es[j].V
+		}
+	}
+	return out
+}
+
+// shared keeps, in place, the motions of a body in all columns but those at hand that move it alone.
+func (n *Basis) shared(b int, cols []int32) []Entry {
+	es := n.of[b]
+	keep, next := 0, 0
+	for j := range es {
+		e := es[j]
+		for next < len(cols) && cols[next] < e.Col {
+			next++
+		}
+		if next < len(cols) && cols[next] == e.Col && int(n.owner[e.Col]) == b {
+			continue
+		}
+		es[keep] = e
+		keep++
+	}
+	return es[:keep]
+}
+
+// following gives the body's motions in all columns but its own, so that the relation holds in each: to what it did there (old, by
+// column) comes what the first motions in alone must add. f is lower triangular: row i has numbers up to place i.
+func (n *Basis) following(b int, cols []int32, old []Entry, alone [][6]float64, f, out []float64, rank int) []Entry {
+	c, k := len(cols), len(n.work.own)
+	fresh := n.work.entries.room(len(old) + c)
+	j := 0
+	var y [24]float64
+	for i, col := range cols {
+		for j < len(old) && old[j].Col < col {
+			fresh = append(fresh, old[j])
+			j++
+		}
+		if int(n.owner[col]) == b {
+			continue
+		}
+		e := Entry{Col: col}
+		was := j < len(old) && old[j].Col == col
+		if was {
+			e = old[j]
+			j++
+		}
+		for r := 0; r < rank; r++ {
+			s := out[r*c+i]
+			for t := 0; t < r; t++ {
+				s -= f[r*k+t] * y[t]
+			}
+			y[r] = s / f[r*k+r]
+			v := &alone[r]
+			for z := range e.V {
+				e.V[z] -= y[r] * v[z]
+			}
+		}
+		if e.moves() {
+			fresh = append(fresh, e)
+			if !was {
+				n.on[col], n.owner[col] = append(n.on[col], int32(b)), shared
+			}
+		}
+	}
+	return append(fresh, old[j:]...)
+}
+
+// moves tells whether anything but rounding is left of a motion.
+func (e *Entry) moves() bool {
+	for _, z := range e.V {
+		if z > tol.NoEntry || z < -tol.NoEntry {
+			return true
+		}
+	}
+	return false
+}

@@ -1,0 +1,254 @@
+package motion
+
+import (
+	"fmt"
+	"math"
+
+	"setfast/core/assembly"
+	"setfast/core/geom"
+	"setfast/core/measure"
+	"setfast/core/relation"
+	"setfast/core/report"
+	"setfast/core/solve"
+	"setfast/core/tol"
+)
+
+// Drives takes each driven coordinate of the assembly through its range. Neither poses nor verdict change.
+func (s *Study) Drives() (map[string]*report.DriveRun, error) {
+	out := map[string]*report.DriveRun{}
+	for _, d := range s.Asm.Drives {
+		if s.Stopped() {
+			break
+		}
+		run, err := s.drive(d)
+		if err != nil {
+			return nil, err
+		}
+		out[d.Name] = run
+	}
+	return out, nil
+}
+
+// driver follows one coordinate from the solved pose.
+type driver struct {
+	s       *Study
+	sys     *solve.System
+	joint   int
+	of      string
+	angular bool
+	rels    []int
+	poses   []geom.Pose
+	value   float64 // of the coordinate, continuous
+	allow   float64 // a miss in mm that still counts as reached
+	track   map[string]float64
+	limits  []limited
+	way     float64 // how far bodies went per unit in the last step
+}
+
+type limited struct {
+	rel     int
+	of      string
+	angular bool
+	r       relation.Range
+	value   float64 // continuous
+}
+
+func (s *Study) newDriver(joint int, of string) *driver {
+	k, _ := s.Sys.Rels[joint].Of.Coordinate(of)
+	d := &driver{s: s, sys: s.Sys.Fork(), joint: joint, of: of, angular: k.Angular, rels: s.Rels, poses: append([]geom.Pose(nil), s.Poses...), track: map[string]float64{}}
+	d.value = s.Read(s.Sys.Rels[joint], of, d.poses)
+	worst := solve.Miss{}
+	for _, i := range s.Rels {
+		worst = worst.Worst(s.Sys.Miss(s.Sys.Rels[i], d.poses))
+		for _, c := range s.Sys.Rels[i].Of.Coordinates {
+			r, ok := s.Mates[i].Limits(c.Name)
+			if !ok {
+				continue
+			}
+			v := s.Read(s.Sys.Rels[i], c.Name, d.poses)
+			if c.Angular {
+				v = r.NearestTurn(v)
+			}
+			d.limits = append(d.limits, limited{i, c.Name, c.Angular, r, v})
+			if i == joint && c.Name == of {
+				d.value = v
+			}
+		}
+	}
+	d.allow = math.Max(tol.Reached, tol.ReachedBeside*worst.Length())
+	return d
+}
+
+func (s *Study) drive(dr assembly.Drive) (*report.DriveRun, error) {
+	run := &report.DriveRun{At: []float64{}, Values: map[string][]any{}}
+	for _, n := range dr.Record {
+		run.Values[n] = []any{}
+	}
+	stop := func(v float64, why string) *report.DriveRun {
+		run.StoppedAt, run.Reason = &v, &why
+		return run
+	}
+	j, ok := s.RelOf[dr.Joint]
+	inForce := false
+	for _, i := range s.Rels {
+		inForce = inForce || ok && i == j
+	}
+	if !inForce {
+		why := fmt.Sprintf("joint %q is not in force", dr.Joint)
+		run.Reason = &why
+		return run, nil
+	}
+	d := s.newDriver(j, dr.Of)
+	// the turn count of the start that lies nearest to "from"
+	if d.angular && len(d.limits) == 0 {
+		d.value += 360 * math.Round((dr.From-d.value)/360)
+	}
+	if why := d.to(dr.From); why != "" {
+		return stop(report.Significant(d.value, 12), why), nil
+	}
+	for k := 0; k <= dr.Steps && !s.Stopped(); k++ {
+		v := dr.From
+		if dr.Steps > 0 {
+			v += (dr.To - dr.From) * float64(k) / float64(dr.Steps)
+		}
+		if why := d.to(v); why != "" {
+			return stop(report.Significant(d.value, 12), why), nil
+		}
+		run.At = append(run.At, v)
+		for _, n := range dr.Record {
+			x, err := d.record(n)
+			if err != nil {
+				return nil, err
+			}
+			run.Values[n] = append(run.Values[n], x)
+		}
+	}
+	return run, nil
+}
+
+// record reads a measure where the drive stands; coordinates run on over full turns.
+func (d *driver) record(name string) (any, error) {
+	for _, ms := range d.s.Asm.Measures {
+		if ms.Name != name {
+			continue
+		}
+		v, err := measure.Of(d.s.Model, ms, d.poses)
+		if x, ok := v.(float64); ok && ms.Type == "coordinate" {
+			if c, _ := d.sys.Rels[d.s.RelOf[ms.Joint]].Of.Coordinate(ms.Of); c.Angular {
+				if last, seen := d.track[name]; seen {
+					x += 360 * math.Round((last-x)/360)
+				}
+				d.track[name] = x
+				return x, err
+			}
+		}
+		return v, err
+	}
+	return nil, nil
+}
+
+// to goes to a value in steps small enough to stay on the branch; it says why it stopped short, or nothing.
+func (d *driver) to(goal float64) string {
+	most := tol.DriveTurn
+	if !d.angular {
+		most = math.Max(tol.DriveSlide*d.sys.Bodies[d.mover()].Size, tol.DriveLeast)
+	}
+	step := most
+	for math.Abs(goal-d.value) > tol.NoDistance && !d.sys.Stopped() {
+		next := d.value + math.Copysign(math.Min(step, math.Abs(goal-d.value)), goal-d.value)
+		p, way, why := d.try(next)
+		// a jump in how far things go for a step betrays a change of branch: look closer
+		jump := why == "" && d.way > 0 && way > tol.Jump*d.way+tol.JumpLeast
+		if why == "" && (!jump || step < most/tol.JumpSteps) {
+			d.accept(p, next, way)
+			step = math.Min(step*2, most)
+			continue
+		}
+		if step > tol.StoppedAt && (why != "" || jump) {
+			step = math.Min(step, math.Abs(goal-d.value)) / 2
+			continue
+		}
+		if why == "" {
+			d.accept(p, next, way)
+			continue
+		}
+		return why
+	}
+	d.value = goal
+	return ""
+}
+
+func (d *driver) accept(p []geom.Pose, v, way float64) {
+	d.poses, d.value, d.way = p, v, way
+	d.sys.Track(p)
+	for i := range d.limits {
+		d.limits[i].value = d.follow(&d.limits[i], p)
+	}
+	for _, ms := range d.s.Asm.Measures { // keep count of turns between recorded steps too
+		if _, seen := d.track[ms.Name]; seen {
+			_, _ = d.record(ms.Name)
+		}
+	}
+}
+
+func (d *driver) mover() int {
+	r := d.sys.Rels[d.joint]
+	if r.B.Body >= 0 {
+		return r.B.Body
+	}
+	return max(r.A.Body, 0)
+}
+
+// follow reads a limited coordinate on from its last value.
+func (d *driver) follow(l *limited, p []geom.Pose) float64 {
+	v := d.s.Read(d.sys.Rels[l.rel], l.of, p)
+	if l.angular {
+		v += 360 * math.Round((l.value-v)/360)
+	}
+	return v
+}
+
+// try solves with the coordinate at v from the last pose.
+func (d *driver) try(v float64) (poses []geom.Pose, way float64, why string) {
+	sol := d.sys.Swapped(d.joint, d.held(v)).SolveFrom(d.poses, d.rels, solve.Options{MM: d.allow, Deg: d.allow / tol.AngleWeight * 180 / math.Pi})
+	unit := "mm"
+	if d.angular {
+		unit = "°"
+	}
+	if !sol.Holds {
+		return nil, 0, fmt.Sprintf("the relations cannot follow %s %s beyond this: a dead point, or a coordinate held elsewhere", d.s.Mates[d.joint].ID, d.of)
+	}
+	for i := range d.limits {
+		l := &d.limits[i]
+		if end, past := l.passed(d.follow(l, sol.Poses)); past {
+			return nil, 0, fmt.Sprintf("limit of %s %s at %g %s", d.s.Mates[l.rel].ID, l.of, end, unit)
+		}
+	}
+	far := 0.0
+	for b := range d.sys.Bodies {
+		if d.sys.Bodies[b].Fixed {
+			continue
+		}
+		for _, x := range displacement(d.sys, b, d.poses[b], sol.Poses[b]) {
+			far = math.Max(far, math.Abs(x)/d.sys.Bodies[b].Size)
+		}
+	}
+	return sol.Poses, far / math.Abs(v-d.value), ""
+}
+
+// held is the driven joint with its coordinate kept at a value.
+func (d *driver) held(v float64) *solve.Relation {
+	r := d.sys.Rels[d.joint]
+	return r.With(r.Held(d.of, v))
+}
+
+// passed tells which limit a coordinate goes past, farther than it was.
+func (l *limited) passed(x float64) (end float64, past bool) {
+	switch {
+	case l.r.Lo != nil && x < *l.r.Lo-tol.Past && x < l.value:
+		return *l.r.Lo, true
+	case l.r.Hi != nil && x > *l.r.Hi+tol.Past && x > l.value:
+		return *l.r.Hi, true
+	}
+	return 0, false
+}

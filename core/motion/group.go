@@ -1,0 +1,212 @@
+package motion
+
+import (
+	"setfast/core/dense"
+	"setfast/core/mobility"
+	"setfast/core/solve"
+)
+
+// Group is a set of freedoms that hang together: some bodies and an orthonormal basis of their motions.
+type Group struct {
+	bodies  []int
+	at      map[int]int // body → place in bodies
+	d       int
+	alone   bool               // one body's idle spin
+	basis   []dense.Mat        // per body, 6 × d
+	sparse  [][]mobility.Entry // of a large group instead: per body, where it moves; the columns are of length one, not square
+	rels    []*solve.Relation
+	parts   []dense.Mat // per relation, 6 × d: how its two bodies part from one another
+	around  *vicinity   // what a step along the group's freedoms may disturb, once it is wanted
+	squares dense.Mat   // the sum of partsᵀ·parts, once it is wanted
+}
+
+// groups splits the freedoms into groups that share no body and no relation between bodies that move.
+// Columns that are apart by themselves make groups of their own, at the end.
+func (s *Study) groups(rels []*solve.Relation, apart func(c int) bool) []*Group {
+	n := s.Basis.Left()
+	alone := make([]bool, n)
+	others := make([]int, len(s.Sys.Bodies)) // per body: columns in common with others
+	sets := dense.NewSets(len(s.Sys.Bodies))
+	for c := range n {
+		bodies := s.Basis.On(c)
+		alone[c] = apart(c)
+		for _, b := range bodies {
+			if !alone[c] {
+				others[b]++
+			}
+			sets.Join(int(bodies[0]), int(b))
+		}
+	}
+	moves := func(b int) bool { return b >= 0 && others[b] > 0 }
+	for _, r := range rels {
+		first := -1
+		var buf [4]int
+		for _, b := range r.Members(&buf) {
+			if !moves(b) {
+				continue
+			}
+			if first < 0 {
+				first = b
+			}
+			sets.Join(first, b)
+		}
+	}
+	at := make([]int, n) // column → its place in its group
+	width := make([]int, len(sets))
+	for c := range n {
+		if !alone[c] {
+			k := sets.Find(int(s.Basis.On(c)[0]))
+			at[c] = width[k]
+			width[k]++
+		}
+	}
+	of := map[int]*Group{}
+	var out []*Group
+	for b := range s.Sys.Bodies {
+		if !moves(b) {
+			continue
+		}
+		k := sets.Find(b)
+		g := of[k]
+		if g == nil {
+			g = &Group{at: map[int]int{}, d: width[k]}
+			of[k] = g
+			out = append(out, g)
+		}
+		g.take(b, s.Basis.Of(b), alone, at)
+	}
+	for c := range n {
+		if alone[c] {
+			out = append(out, s.spin(c))
+		}
+	}
+	for _, g := range out {
+		if g.large() {
+			g.equalise()
+		} else {
+			g.orthonormal()
+		}
+	}
+	return out
+}
+
+// take adds a body with its motion in the columns that are not alone.
+func (g *Group) take(b int, es []mobility.Entry, alone []bool, at []int) {
+	g.at[b] = len(g.bodies)
+	g.bodies = append(g.bodies, b)
+	if g.large() {
+		var in []mobility.Entry
+		for _, e := range es {
+			if !alone[e.Col] {
+				in = append(in, mobility.Entry{Col: int32(at[e.Col]), V: e.V})
+			}
+		}
+		g.sparse = append(g.sparse, in)
+		return
+	}
+	m := dense.New(6, g.d)
+	for i := range es {
+		if alone[es[i].Col] {
+			continue
+		}
+		for q, x := range es[i].V {
+			m.A[q*g.d+at[es[i].Col]] = x
+		}
+	}
+	g.basis = append(g.basis, m)
+}
+
+// spin is the group of one column that is the idle spin of one body.
+func (s *Study) spin(c int) *Group {
+	b := int(s.Basis.On(c)[0])
+	g := &Group{bodies: []int{b}, at: map[int]int{b: 0}, d: 1, alone: true}
+	es := s.Basis.Of(b)
+	for i := range es {
+		if int(es[i].Col) == c {
+			g.basis = []dense.Mat{{R: 6, C: 1, A: append([]float64(nil), es[i].V[:]...)}}
+		}
+	}
+	return g
+}
+
+// orthonormal makes the basis of the group orthonormal, by Gram and Schmidt's method on the bodies' motions together.
+func (g *Group) orthonormal() {
+	d := g.d
+	x := make([]float64, 6*len(g.bodies)*d) // by column
+	rows := 6 * len(g.bodies)
+	for i, m := range g.basis {
+		for q := 0; q < 6; q++ {
+			for j, v := range m.Row(q) {
+				x[j*rows+6*i+q] = v
+			}
+		}
+	}
+	for j := 0; j < d; j++ {
+		a := x[j*rows : (j+1)*rows]
+		for pass := 0; pass < 2; pass++ {
+			was := dense.Norm(a)
+			for k := 0; k < j; k++ {
+				b := x[k*rows : (k+1)*rows]
+				if s := dense.Dot(a, b); s != 0 {
+					for z, y := range b {
+						a[z] -= s * y
+					}
+				}
+			}
+			l := dense.Norm(a)
+			if l == 0 {
+				break
+			}
+			for z := range a {
+				a[z] /= l
+			}
+			if l > 0.5*was {
+				break
+			}
+		}
+	}
+	for i, m := range g.basis {
+		for q := 0; q < 6; q++ {
+			for j := range d {
+				m.A[q*d+j] = x[j*rows+6*i+q]
+			}
+		}
+	}
+}
+
+// rate is the motion of the i-th body of the group in z.
+func (g *Group) rate(i int, z []float64) []float64 {
+	if g.sparse == nil {
+		return g.basis[i].Vec(z)
+	}
+	out := make([]float64, 6)
+	for k := range g.sparse[i] {
+		e := &g.sparse[i][k]
+		if y := z[e.Col]; y != 0 {
+			for q, x := range e.V {
+				out[q] += x * y
+			}
+		}
+	}
+	return out
+}
+
+// pull adds to rate what the i-th body's motion does to a quantity with gradient w.
+func (g *Group) pull(i int, w, rate []float64) {
+	if g.sparse == nil {
+		for j, x := range g.basis[i].T().Vec(w) {
+			rate[j] += x
+		}
+		return
+	}
+	for k := range g.sparse[i] {
+		e := &g.sparse[i][k]
+		rate[e.Col] += dense.Dot(e.V[:], w)
+	}
+}
+
+func (g *Group) large() bool { return g.d > mostDense }
+
+// mostDense is the size of a group of freedoms beyond which its motions are sought on the sparse basis. Hundreds of
+// freedoms that hang together are for counting: none is completed by all that might move along.
+var mostDense = 120

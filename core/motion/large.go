@@ -1,0 +1,107 @@
+package motion
+
+import (
+	"math"
+
+	"setfast/core/dense"
+	"setfast/core/report"
+	"setfast/core/solve"
+	"setfast/core/tol"
+)
+
+// classifyLarge tells a large group's freedoms apart, as classifyGroup does, on the sparse basis.
+func (s *Study) classifyLarge(g *Group, rels []*solve.Relation, wants []*wanted, res *report.Result) {
+	var rates [][]float64
+	for _, w := range wants {
+		if !w.blocked {
+			rates = append(rates, w.rates...)
+		}
+	}
+	of := map[int][]*solve.Relation{}
+	var buf [4]int
+	for _, r := range rels {
+		for _, b := range s.Sys.FreeBodies(r, &buf) {
+			of[b] = append(of[b], r)
+		}
+	}
+	planned, rest := solveRates(g.vectors(), rates, len(g.bodies))
+	for _, a := range planned {
+		s.tell(res, g.subgroup(nil, []vector{a}), []float64{1}, report.Planned)
+	}
+	res.Planned += len(planned)
+	l := &largeGroup{Study: s, g: g, res: res, watched: s.watched(), of: of}
+	l.shaky = s.shakyOf(g, len(rest))
+	momentary := l.shaky
+	from := len(res.Motions)
+	echelon(rest, len(g.bodies), s.Stopped, l.tellBody)
+	markLast(res, from, l.shaky)
+	res.Idle += l.idle
+	res.Loose += len(rest) - l.idle
+	res.Shaky += min(momentary, len(rest)-l.idle)
+}
+
+// largeGroup is a large group whose motions are being told, body by body.
+type largeGroup struct {
+	*Study
+	g       *Group
+	res     *report.Result
+	watched map[int]bool
+	of      map[int][]*solve.Relation // per body
+	idle    int                       // told so far
+	shaky   int                       // still to be told
+}
+
+// tellBody tells the motions in which the i-th body of the group is the first to move.
+func (l *largeGroup) tellBody(i int, first []vector) {
+	b := l.g.bodies[i]
+	// a basis that is square and of length one on the body itself
+	sub := l.g.subgroup(l.of[b], first)
+	u, sv, v := dense.SVD(sub.basis[0])
+	for c := 0; c < v.C; c++ {
+		for k := 0; k < v.R; k++ {
+			v.Set(k, c, v.At(k, c)/sv[c])
+		}
+	}
+	v = dense.LeftCols(v, sub.d)
+	u = dense.LeftCols(u, sub.d)
+	for k := range sub.basis {
+		sub.basis[k] = sub.basis[k].Mul(v)
+	}
+	var spins [][]float64
+	if !l.watched[b] {
+		for _, spin := range l.idleAxes(b) {
+			y := u.T().Vec(spin)
+			if dense.Norm(y) > 1-tol.WholeSpin && l.unresisted(l.of[b], b, spin) {
+				spins = append(spins, y)
+			}
+		}
+	}
+	own := dense.Orthonormal(dense.Columns(sub.d, spins), tol.SeesMore)
+	for c := 0; c < own.C; c++ {
+		alone := l.g.subgroup(nil, []vector{{{i, [6]float64(u.Vec(own.Col(c)))}}})
+		l.tell(l.res, alone, []float64{1}, report.Idle)
+	}
+	l.idle += own.C
+	loose := dense.Complement(own)
+	if loose.C == 0 {
+		return
+	}
+	for _, t := range l.simpleTwists(sub, b, loose) {
+		z := loose.Vec(dense.LeastSquares(sub.basis[0].Mul(loose), l.own(b, t), tol.Independent))
+		l.tellLoose(sub, z, l.g.around, &l.shaky, l.res)
+	}
+}
+
+// unresisted tells whether none of the relations minds a motion of one body alone.
+func (s *Study) unresisted(rels []*solve.Relation, b int, v []float64) bool {
+	for _, r := range rels {
+		for _, row := range s.Sys.Eval(r, s.Poses, &s.rows) {
+			for k := 0; k < row.N; k++ {
+				if row.Body[k] == b && math.Abs(dense.Dot(row.G[k][:], v)) > tol.Resists*dense.Norm(row.G[k][:]) {
+					return false
+				}
+			}
+		}
+	}
+	return true
+}

@@ -1,0 +1,202 @@
+package motion
+
+import (
+	"fmt"
+	"maps"
+	"slices"
+
+	"setfast/core/geom"
+	"setfast/core/solve"
+	"setfast/core/tol"
+)
+
+// Live is a solved assembly whose parts can be pulled about, relations kept: what a designer does to feel what is loose.
+type Live struct {
+	s     *Study
+	sys   *solve.System
+	poses []geom.Pose
+	moves []bool // per body: it moves in some freedom
+	pull  *solve.Pull
+	rels  []int // of the pull
+	lims  []limited
+}
+
+// NewLive takes a solved assembly up for pulling.
+func NewLive(s *Study) *Live {
+	l := &Live{s: s, sys: s.Sys.Apart(), poses: slices.Clone(s.Poses), moves: make([]bool, len(s.Sys.Bodies))}
+	for b := range l.moves {
+		l.moves[b] = s.Basis.Moves(b)
+	}
+	return l
+}
+
+// Names lists the components, in the order of Poses.
+func (l *Live) Names() []string {
+	var n []string
+	for _, c := range l.s.Comps {
+		n = append(n, c.Name)
+	}
+	return n
+}
+
+// Poses are where the components stand now.
+func (l *Live) Poses() []geom.Pose { return l.poses }
+
+// Movable tells whether a component has any freedom left.
+func (l *Live) Movable(i int) bool { return i >= 0 && i < len(l.moves) && l.moves[i] }
+
+// Grab takes hold of a component at a point of its own frame.
+func (l *Live) Grab(i int, point geom.Vec) error {
+	if i < 0 || i >= len(l.s.Comps) {
+		return fmt.Errorf("there is no component %d", i)
+	}
+	l.pull = nil
+	if !l.moves[i] {
+		return fmt.Errorf("%s cannot move", l.s.Comps[i].Name)
+	}
+	bodies, rels := l.around(i)
+	l.rels, l.lims = rels, nil
+	var list []*solve.Relation
+	for k, r := range rels {
+		rel := l.sys.Rels[r]
+		list = append(list, rel)
+		for _, c := range rel.Of.Coordinates {
+			lim, ok := l.s.Mates[r].Limits(c.Name)
+			if !ok {
+				continue
+			}
+			v := l.s.Read(rel, c.Name, l.poses)
+			if c.Angular {
+				v = lim.NearestTurn(v)
+			}
+			l.lims = append(l.lims, limited{k, c.Name, c.Angular, lim, v})
+		}
+	}
+	l.pull = l.sys.NewPull(bodies, list, i, point)
+	return nil
+}
+
+// around is what may move when a component is pulled: the bodies it is tied to through bodies that move, and those that
+// are in a block with them.
+func (l *Live) around(i int) (bodies, rels []int) {
+	in := map[int]bool{i: true}
+	taken := map[int]bool{}
+	var buf [4]int
+	for grown := true; grown; {
+		grown = false
+		for k, bl := range l.s.Blocks {
+			if taken[k] {
+				continue
+			}
+			hit, moves := false, false
+			for _, r := range bl.Rels {
+				for _, b := range l.sys.FreeBodies(l.sys.Rels[r], &buf) {
+					hit = hit || in[b] && l.moves[b]
+					moves = moves || l.moves[b]
+				}
+			}
+			if !hit || !moves {
+				continue
+			}
+			taken[k], grown = true, true
+			for _, r := range bl.Rels {
+				for _, b := range l.sys.FreeBodies(l.sys.Rels[r], &buf) {
+					if b != bl.Root || l.moves[b] {
+						in[b] = true
+					}
+				}
+			}
+		}
+	}
+	for k := range taken {
+		rels = append(rels, l.s.Blocks[k].Rels...)
+	}
+	slices.Sort(rels)
+	return slices.Sorted(maps.Keys(in)), rels
+}
+
+// subSteps bounds the work of one move of the pointer; what is not reached is reached by the next.
+const subSteps = 4
+
+// To pulls toward a target in the assembly's frame and returns how far the point is from it, in mm. Joint limits hold.
+func (l *Live) To(target geom.Vec) float64 {
+	if l.pull == nil {
+		return 0
+	}
+	left := 0.0
+	part := 1.0
+	for range subSteps {
+		was := slices.Clone(l.poses)
+		var whole, ok bool
+		left, whole, ok = l.pull.To(l.poses, target, part)
+		if ok && !l.withinLimits(target, part, &left) {
+			copy(l.poses, was)
+			ok = false
+		}
+		if !ok {
+			part /= 4 // a smaller step may stay on the branch
+			continue
+		}
+		l.sys.Track(l.poses)
+		for i := range l.lims {
+			l.lims[i].value = l.coordinate(&l.lims[i])
+		}
+		if whole {
+			break
+		}
+	}
+	return left
+}
+
+// coordinate reads a limited coordinate on from its last value.
+func (l *Live) coordinate(x *limited) float64 {
+	v := l.s.Read(l.sys.Rels[l.rels[x.rel]], x.of, l.poses)
+	if x.angular {
+		for v-x.value > 180 {
+			v -= 360
+		}
+		for v-x.value < -180 {
+			v += 360
+		}
+	}
+	return v
+}
+
+// withinLimits holds coordinates that went past their limits there, and pulls again.
+func (l *Live) withinLimits(target geom.Vec, part float64, left *float64) bool {
+	old := map[int]*solve.Relation{}
+	defer func() {
+		for k, r := range old {
+			l.pull.Replace(k, r)
+		}
+	}()
+	for range len(l.lims) + 1 {
+		over := false
+		for i := range l.lims {
+			x := &l.lims[i]
+			v := l.coordinate(x)
+			end := v
+			switch {
+			case x.r.Lo != nil && v < *x.r.Lo-tol.Overrun:
+				end = *x.r.Lo
+			case x.r.Hi != nil && v > *x.r.Hi+tol.Overrun:
+				end = *x.r.Hi
+			default:
+				continue
+			}
+			over = true
+			r := l.sys.Rels[l.rels[x.rel]]
+			if o := l.pull.Replace(x.rel, r.With(r.Held(x.of, end))); old[x.rel] == nil {
+				old[x.rel] = o
+			}
+		}
+		if !over {
+			return true
+		}
+		var ok bool
+		if *left, _, ok = l.pull.To(l.poses, target, part); !ok {
+			return false
+		}
+	}
+	return false
+}

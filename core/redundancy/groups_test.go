@@ -1,0 +1,54 @@
+package redundancy
+
+import (
+	"testing"
+
+	"setfast/core/bench"
+	"setfast/core/mobility"
+	"setfast/core/model"
+	"setfast/core/solve"
+)
+
+// TestSafeBound: a block too large to be told apart is told whole, with a bound that is never too generous.
+func TestSafeBound(t *testing.T) {
+	m, err := model.New(bench.NewRandom(5, 3, 8, 40).Doc, "main", nil)
+	if err != nil {
+		t.Fatal(err)
+	}
+	poses := m.Sys.Solve(m.Options(true)).Poses
+	basis := mobility.New(m.Sys, poses, m.Rels)
+	removed := make([]int, len(m.Sys.Rels))
+	lines := m.ByLine(m.Rels)
+	for b := range m.Comps {
+		if !m.Sys.Bodies[b].Fixed {
+			basis.Open(b)
+		}
+		for _, i := range lines[b+1] {
+			removed[i] = basis.Post(m.Sys.Rels[i])
+		}
+	}
+	tried := 0
+	allowed := solve.Miss{MM: m.Set.ToleranceMM, Deg: m.Set.ToleranceDeg}
+	for _, b := range m.Sys.Blocks(m.Rels, removed) {
+		if b.Excess == 0 {
+			continue
+		}
+		tried++
+		exact := &grouping{sys: m.Sys, allowed: allowed, e: NewElimination(m.Sys, poses)}
+		exact.block(b)
+		whole := &grouping{sys: m.Sys, allowed: allowed, e: NewElimination(m.Sys, poses)}
+		whole.e.Most = 0
+		whole.block(b)
+		if len(whole.out) != 1 || whole.out[0].Excess != b.Excess || len(whole.out[0].Mates) != len(b.Rels) {
+			t.Errorf("told whole as %+v", whole.out)
+		}
+		for _, g := range exact.out {
+			if g.Tolerates.MM != nil && *whole.out[0].Tolerates.MM > *g.Tolerates.MM {
+				t.Errorf("the bound %g is above the exact %g", *whole.out[0].Tolerates.MM, *g.Tolerates.MM)
+			}
+		}
+	}
+	if tried == 0 {
+		t.Error("nothing is doubled here")
+	}
+}

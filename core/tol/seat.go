@@ -1,0 +1,13 @@
+package tol
+
+// What decides about offers.
+const (
+	// Moved, mm, and TurnedBy, one less the cosine of half an angle: a component is said to move if it goes farther than this.
+	Moved    = 1e-7
+	TurnedBy = 1e-12
+	// Negligible, mm and degrees: a miss of one kind this small is not told beside one of the other.
+	Negligible = 1e-6
+	// FitDirection, a sine, and FitPlace, mm: a feature stands for a motion if its axis is the motion's to within these.
+	FitDirection = 1e-5
+	FitPlace     = 1e-3
+)
