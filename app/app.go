@@ -6,6 +6,7 @@ import (
 	"context"
 	"fmt"
 	"log/slog"
+	"setfast/app/words"
 	"strconv"
 	"sync"
 	"time"
@@ -75,11 +76,7 @@ func New(s *store.Store, k *kernel.Runner) *App {
 }
 
 // UserError is a mistake of the user's, to be shown as it is.
-type UserError struct{ Msg string }
-
-func (e *UserError) Error() string { return e.Msg }
-
-func userErr(format string, a ...any) error { return &UserError{fmt.Sprintf(format, a...)} }
+type UserError = words.Refusal
 
 // Keys by which a document names parts and assemblies of the store.
 func PartKey(id int64) string     { return "p" + strconv.FormatInt(id, 10) }

@@ -12,6 +12,7 @@ import (
 	"testing"
 
 	"setfast/app"
+	"setfast/app/commands"
 	"setfast/core/account"
 	"setfast/core/assembly"
 	"setfast/core/format"
@@ -64,10 +65,9 @@ func judge(t *testing.T, name string) *app.Judged {
 }
 
 // do carries an act out and takes it back when the test is over.
-func do(t *testing.T, name string, act app.Act) *app.Judged {
+func do(t *testing.T, name string, c commands.Command) *app.Judged {
 	t.Helper()
-	act.Base = judge(t, name).Seq
-	p, err := a.Do(context.Background(), by[name], "test", act)
+	p, err := a.Do(context.Background(), by[name], "test", commands.Meant{Base: judge(t, name).Seq, Command: c})
 	if err != nil {
 		t.Fatal(err)
 	}
@@ -80,17 +80,16 @@ func do(t *testing.T, name string, act app.Act) *app.Judged {
 	return j
 }
 
-func refuses(t *testing.T, name string, act app.Act, says string) {
+func refuses(t *testing.T, name string, c commands.Command, says string) {
 	t.Helper()
 	before := judge(t, name)
-	act.Base = before.Seq
-	_, err := a.Do(context.Background(), by[name], "test", act)
+	_, err := a.Do(context.Background(), by[name], "test", commands.Meant{Base: before.Seq, Command: c})
 	var ue *app.UserError
 	if !errors.As(err, &ue) || !strings.Contains(err.Error(), says) {
-		t.Errorf("%+v: %v, want %q", act, err, says)
+		t.Errorf("%+v: %v, want %q", c, err, says)
 	}
 	if after := judge(t, name); after.Seq != before.Seq {
-		t.Errorf("%+v was refused, and yet something was written", act)
+		t.Errorf("%+v was refused, and yet something was written", c)
 	}
 }
 
@@ -111,13 +110,13 @@ func TestRemedies(t *testing.T) {
 	}
 	for k, r := range j.Result.Odds[0].Remedies {
 		t.Run(fmt.Sprint(r.Kind, " ", r.Mate), func(t *testing.T) {
-			if j := do(t, "Covered plate", app.Act{Do: "remedy", Index: 0, Remedy: k}); len(j.Result.Odds) != 0 || j.Report.Verdict != "set" {
+			if j := do(t, "Covered plate", commands.Remedy{Finding: 0, Remedy: k}); len(j.Result.Odds) != 0 || j.Report.Verdict != "set" {
 				t.Errorf("%+v leaves it %s", r, j.Report.Verdict)
 			}
 		})
 	}
-	refuses(t, "Covered plate", app.Act{Do: "remedy", Index: 0, Remedy: 99}, "settled already")
-	refuses(t, "Covered plate", app.Act{Do: "remedy", Index: -1}, "settled already")
+	refuses(t, "Covered plate", commands.Remedy{Finding: 0, Remedy: 99}, "settled already")
+	refuses(t, "Covered plate", commands.Remedy{Finding: -1}, "settled already")
 }
 
 // TestPark keeps a crank where it was pulled to, and takes nothing that is no place.
@@ -136,7 +135,7 @@ func TestPark(t *testing.T) {
 		poses[n] = p.Turned(geom.FromArray(crank.Point), geom.Vec{}, geom.FromArray(crank.Direction).Scale(0.4))
 	}
 	turned := poses[name]
-	after := do(t, "Crank drive", app.Act{Do: "park", Name: name, Poses: poses})
+	after := do(t, "Crank drive", commands.Move{Component: name, Poses: poses})
 	if after.Report.Verdict != "moves as planned" {
 		t.Errorf("parked, it is %s", after.Report.Verdict)
 	}
@@ -144,10 +143,10 @@ func TestPark(t *testing.T) {
 	if now.Q.Mul(turned.Q.Conj()).Log().Norm() > 1e-6 || now.O.Sub(turned.O).Norm() > 1e-6 {
 		t.Errorf("the arm sprang back to %v from %v", now, turned)
 	}
-	refuses(t, "Crank drive", app.Act{Do: "park"}, "nothing was moved")
-	refuses(t, "Crank drive", app.Act{Do: "park", Poses: map[string]geom.Pose{"Nobody": turned}}, "no \"Nobody\"")
-	refuses(t, "Crank drive", app.Act{Do: "park", Poses: map[string]geom.Pose{name: {O: geom.V(math.NaN(), 0, 0), Q: geom.Identity}}}, "place in space")
-	refuses(t, "Crank drive", app.Act{Do: "park", Poses: map[string]geom.Pose{name: {}}}, "no pose")
+	refuses(t, "Crank drive", commands.Move{}, "nothing was moved")
+	refuses(t, "Crank drive", commands.Move{Poses: map[string]geom.Pose{"Nobody": turned}}, "no \"Nobody\"")
+	refuses(t, "Crank drive", commands.Move{Poses: map[string]geom.Pose{name: {O: geom.V(math.NaN(), 0, 0), Q: geom.Identity}}}, "place in space")
+	refuses(t, "Crank drive", commands.Move{Poses: map[string]geom.Pose{name: {}}}, "no pose")
 }
 
 // TestActs goes through what can be done on the Bench, and sees each taken back.
@@ -162,56 +161,55 @@ func TestActs(t *testing.T) {
 		}
 	}
 	t.Run("suppress", func(t *testing.T) {
-		if k := do(t, hinge, app.Act{Do: "suppress", Name: mate, Flag: true}); k.Result.Removed >= j.Result.Removed {
+		if k := do(t, hinge, commands.Suppress{Relation: mate, On: true}); k.Result.Removed >= j.Result.Removed {
 			t.Errorf("removed %d, was %d", k.Result.Removed, j.Result.Removed)
 		}
 	})
 	t.Run("suppress a part", func(t *testing.T) {
-		if k := do(t, hinge, app.Act{Do: "suppress part", Name: free, Flag: true}); k.Result.Opening != j.Result.Opening-6 {
+		if k := do(t, hinge, commands.Suppress{Component: free, On: true}); k.Result.Opening != j.Result.Opening-6 {
 			t.Errorf("opening %d, was %d", k.Result.Opening, j.Result.Opening)
 		}
 	})
 	t.Run("rename", func(t *testing.T) {
-		k := do(t, hinge, app.Act{Do: "rename", Name: free, To: "Renamed"})
+		k := do(t, hinge, commands.Rename{Component: free, To: "Renamed"})
 		if k.Asm.Component(free) != nil || k.Asm.Component("Renamed") == nil || k.Result.Removed != j.Result.Removed {
 			t.Errorf("renamed, it removes %d, was %d", k.Result.Removed, j.Result.Removed)
 		}
 	})
 	t.Run("ground where it stands", func(t *testing.T) {
-		if k := do(t, hinge, app.Act{Do: "ground", Name: free, To: "here"}); k.Result.Opening != j.Result.Opening-6 {
+		if k := do(t, hinge, commands.Ground{Component: free, On: true}); k.Result.Opening != j.Result.Opening-6 {
 			t.Errorf("opening %d", k.Result.Opening)
 		}
 	})
 	t.Run("count spins", func(t *testing.T) {
-		do(t, hinge, app.Act{Do: "held", Flag: true})
+		do(t, hinge, commands.Settings{FastenersHeld: true})
 	})
 	t.Run("delete a relation", func(t *testing.T) {
-		if k := do(t, hinge, app.Act{Do: "unrelate", Name: mate}); k.Asm.Mate(mate) != nil {
+		if k := do(t, hinge, commands.Unrelate{Relation: mate}); k.Asm.Mate(mate) != nil {
 			t.Error("the relation is still there")
 		}
 	})
 	t.Run("remove a part", func(t *testing.T) {
-		k := do(t, hinge, app.Act{Do: "remove", Name: free})
+		k := do(t, hinge, commands.Remove{Component: free})
 		refs := func(m *assembly.Mate) bool { return m.A.Head() == free || m.B.Head() == free }
 		if k.Asm.Component(free) != nil || slices.ContainsFunc(k.Asm.Mates, refs) {
 			t.Error("the part, or a relation to it, is still there")
 		}
 	})
-	for says, act := range map[string]app.Act{
-		"unknown act":         {Do: "dance"},
-		"choose something":    {Do: "place"},
-		"must not be empty":   {Do: "rename", Name: free, To: "  "},
-		"no \"gone\" here":    {Do: "ground", Name: "gone"},
-		"relation \"gone\"":   {Do: "value", Name: "gone"},
-		"names neither":       {Do: "place", Items: []string{"x1"}},
-		"at most 500":         {Do: "place", Items: make([]string, 501)},
-		"no \"x\" here":       {Do: "remove", Name: "x"},
-		"reference":           {Do: "relate", Type: "concentric", Put: "nonsense", On: "also"},
-		"inside itself":       {Do: "place", Items: []string{app.AssemblyKey(by[hinge])}},
-		"no longer there":     {Do: "place", Items: []string{"a999999"}},
-		"no longer on the Sh": {Do: "place", Items: []string{"p999999"}},
+	for says, c := range map[string]commands.Command{
+		"choose something":    commands.Place{},
+		"must not be empty":   commands.Rename{Component: free, To: "  "},
+		"no \"gone\" here":    commands.Ground{Component: "gone", On: true},
+		"relation \"gone\"":   commands.Set{Relation: "gone"},
+		"names neither":       commands.Place{Items: []string{"x1"}},
+		"at most 500":         commands.Place{Items: make([]string, 501)},
+		"no \"x\" here":       commands.Remove{Component: "x"},
+		"reference":           commands.Relate{Type: "concentric", Put: "nonsense", On: "also"},
+		"inside itself":       commands.Place{Items: []string{app.AssemblyKey(by[hinge])}},
+		"no longer there":     commands.Place{Items: []string{"a999999"}},
+		"no longer on the Sh": commands.Place{Items: []string{"p999999"}},
 	} {
-		refuses(t, hinge, act, says)
+		refuses(t, hinge, c, says)
 	}
 	if k := judge(t, hinge); k.Report.Verdict != j.Report.Verdict || k.Result.Removed != j.Result.Removed {
 		t.Errorf("after all was taken back: %s, removed %d; was %s, %d", k.Report.Verdict, k.Result.Removed, j.Report.Verdict, j.Result.Removed)
@@ -221,8 +219,8 @@ func TestActs(t *testing.T) {
 // TestStaleBase: an act made on an older state is refused where it would touch what changed since.
 func TestStaleBase(t *testing.T) {
 	seq := judge(t, "Vent hinge").Seq
-	do(t, "Vent hinge", app.Act{Do: "title", To: "Hinge"})
-	if _, err := a.Do(context.Background(), by["Vent hinge"], "test", app.Act{Do: "title", To: "Other", Base: seq}); !errors.Is(err, store.ErrMoved) {
+	do(t, "Vent hinge", commands.Title{To: "Hinge"})
+	if _, err := a.Do(context.Background(), by["Vent hinge"], "test", commands.Meant{Base: seq, Command: commands.Title{To: "Other"}}); !errors.Is(err, store.ErrMoved) {
 		t.Errorf("an act on an old state: %v", err)
 	}
 }
@@ -293,12 +291,12 @@ func TestFlexibleUse(t *testing.T) {
 	}
 	by["Opener"] = id
 	t.Cleanup(func() { delete(by, "Opener") })
-	j := do(t, "Opener", app.Act{Do: "place", Items: []string{app.AssemblyKey(by["Crank drive"])}})
+	j := do(t, "Opener", commands.Place{Items: []string{app.AssemblyKey(by["Crank drive"])}})
 	if j.Result.Opening != 0 || j.Report.Verdict != "set" {
 		t.Errorf("rigid and grounded: opening %d, %s", j.Result.Opening, j.Report.Verdict)
 	}
 	drive := judge(t, "Crank drive").Result
-	j = do(t, "Opener", app.Act{Do: "flexible", Name: "Crank drive", Flag: true})
+	j = do(t, "Opener", commands.Flex{Component: "Crank drive", On: true})
 	r := j.Result
 	if r.Opening != drive.Opening || r.Left != drive.Left || r.Planned != drive.Planned || r.Verdict != drive.Verdict {
 		t.Errorf("moving in itself: opening %d left %d planned %d, %s; by itself %d %d %d, %s", r.Opening, r.Left, r.Planned, r.Verdict, drive.Opening, drive.Left, drive.Planned, drive.Verdict)
@@ -309,7 +307,7 @@ func TestFlexibleUse(t *testing.T) {
 	if b := r.Body([]string{"Crank drive", "Crank arm"}); b != "Crank drive/Crank arm" {
 		t.Errorf("its arm is %q", b)
 	}
-	refuses(t, "Crank drive", app.Act{Do: "flexible", Name: "Crank arm", Flag: true}, "is a part")
+	refuses(t, "Crank drive", commands.Flex{Component: "Crank arm", On: true}, "is a part")
 	offers, err := a.Offers(ctx, id, "Crank drive/Crank arm/x", "@/x", "")
 	if err != nil || len(offers) == 0 {
 		t.Fatalf("%d offers, %v", len(offers), err)

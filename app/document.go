@@ -5,6 +5,7 @@ import (
 	"errors"
 	"fmt"
 	"maps"
+	"setfast/app/words"
 	"slices"
 
 	"setfast/core/assembly"
@@ -62,7 +63,7 @@ func (a *App) gather(ctx context.Context, st store.State, near *gathered) (*gath
 	level := []store.State{st}
 	for depth := 0; len(level) > 0; depth++ {
 		if depth > assembly.MaxDepth {
-			return nil, userErr("assemblies lie inside one another more than %d deep here", assembly.MaxDepth)
+			return nil, words.Refuse("assemblies lie inside one another more than %d deep here", assembly.MaxDepth)
 		}
 		var next []int64
 		for _, s := range level {

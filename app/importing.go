@@ -11,6 +11,7 @@ import (
 	"path"
 	"path/filepath"
 	"regexp"
+	"setfast/app/words"
 	"slices"
 	"strings"
 	"time"
@@ -85,13 +86,13 @@ func (a *App) readClaimed(ctx context.Context, f store.ImportFile) (*Imported, e
 func importWords(i *Imported) string {
 	w := []string{}
 	if n := len(i.New); n > 0 {
-		w = append(w, plural(n, "part", "parts")+" added")
+		w = append(w, words.Plural(n, "part", "parts")+" added")
 	}
 	if n := len(i.Known); n > 0 {
-		w = append(w, plural(n, "part was", "parts were")+" here already")
+		w = append(w, words.Plural(n, "part was", "parts were")+" here already")
 	}
 	if n := len(i.Built); n > 0 {
-		w = append(w, plural(n, "assembly", "assemblies")+" made: "+strings.Join(i.Built, ", "))
+		w = append(w, words.Plural(n, "assembly", "assemblies")+" made: "+strings.Join(i.Built, ", "))
 	}
 	if len(i.Missing) > 0 {
 		w = append(w, "missing: "+strings.Join(i.Missing, ", "))
@@ -102,7 +103,7 @@ func importWords(i *Imported) string {
 // read reads one file into the project, with those of its batch that it refers to. Done again it adds nothing twice.
 func (a *App) read(ctx context.Context, f store.ImportFile, out *Imported) error {
 	if a.Kernel == nil {
-		return userErr("shapes cannot be read: the shape kernel is not built")
+		return words.Refuse("shapes cannot be read: the shape kernel is not built")
 	}
 	batch, err := a.Store.Imports(ctx, f.Batch)
 	if err != nil {
@@ -120,7 +121,7 @@ func (a *App) read(ctx context.Context, f store.ImportFile, out *Imported) error
 	}
 	out.Missing = im.Missing
 	if len(im.Parts) == 0 {
-		return userErr("it holds no shapes of its own; it refers to %s", strings.Join(im.Missing, ", "))
+		return words.Refuse("it holds no shapes of its own; it refers to %s", strings.Join(im.Missing, ", "))
 	}
 	if err := a.Store.SetCompanions(ctx, src.id, src.companions); err != nil {
 		return err
@@ -134,7 +135,7 @@ func (a *App) read(ctx context.Context, f store.ImportFile, out *Imported) error
 				name = fmt.Sprintf("%s %d", name, i+1)
 			}
 		}
-		row := store.Part{ProjectID: f.ProjectID, Name: clip(name, MostName), SourceName: clip(f.Name, mostFileNames), SourceSHA256: f.SHA256, SourceID: src.id, SourceIndex: i, Tint: int(f.ID%1_000_000) + i, Arrival: f.ID}
+		row := store.Part{ProjectID: f.ProjectID, Name: clip(name, words.MostName), SourceName: clip(f.Name, mostFileNames), SourceSHA256: f.SHA256, SourceID: src.id, SourceIndex: i, Tint: int(f.ID%1_000_000) + i, Arrival: f.ID}
 		if err := a.derive(ctx, p, &row); err != nil {
 			return err
 		}

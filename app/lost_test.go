@@ -16,6 +16,7 @@ import (
 	"time"
 
 	"setfast/app"
+	"setfast/app/commands"
 	"setfast/core/edit"
 	"setfast/kernel"
 	"setfast/store"
@@ -37,7 +38,7 @@ func newAssembly(t *testing.T, name string) (id, project int64) {
 }
 
 // act carries an act out on an assembly as it stands.
-func act(t *testing.T, id int64, what app.Act) *app.Posted {
+func act(t *testing.T, id int64, what commands.Command) *app.Posted {
 	t.Helper()
 	p, err := tryAct(id, what)
 	if err != nil {
@@ -46,14 +47,13 @@ func act(t *testing.T, id int64, what app.Act) *app.Posted {
 	return p
 }
 
-func tryAct(id int64, what app.Act) (*app.Posted, error) {
+func tryAct(id int64, what commands.Command) (*app.Posted, error) {
 	for {
 		st, err := a.Store.State(context.Background(), id)
 		if err != nil {
 			return nil, err
 		}
-		what.Base = st.Seq
-		p, err := a.Do(context.Background(), id, "test", what)
+		p, err := a.Do(context.Background(), id, "test", commands.Meant{Base: st.Seq, Command: what})
 		if !errors.Is(err, store.ErrMoved) {
 			return p, err
 		}
@@ -105,7 +105,7 @@ func TestManyAtOnce(t *testing.T) {
 	for i := range people {
 		wg.Go(func() {
 			for k := range each {
-				_, err := tryAct(id, app.Act{Do: "title", To: fmt.Sprintf("by %d, %d", i, k)})
+				_, err := tryAct(id, commands.Title{To: fmt.Sprintf("by %d, %d", i, k)})
 				errs <- err
 			}
 		})
@@ -146,7 +146,7 @@ func TestSharedReads(t *testing.T) {
 	if err != nil {
 		t.Fatal(err)
 	}
-	act(t, id, app.Act{Do: "place", Items: slices.Repeat([]string{parts[0].Key(), parts[1].Key()}, 12)})
+	act(t, id, commands.Place{Items: slices.Repeat([]string{parts[0].Key(), parts[1].Key()}, 12)})
 	names := judgeID(t, id).Asm.Components
 	var wg sync.WaitGroup
 	for i := range 12 {
@@ -170,7 +170,7 @@ func TestSharedReads(t *testing.T) {
 			case 2:
 				j.Swing(0)
 			case 3:
-				_, err = tryAct(id, app.Act{Do: "title", To: fmt.Sprint("seen by ", i)})
+				_, err = tryAct(id, commands.Title{To: fmt.Sprint("seen by ", i)})
 			}
 			if err != nil {
 				t.Error(err)
@@ -197,12 +197,12 @@ func TestActsTouchWhatTheyName(t *testing.T) {
 	if err != nil {
 		t.Fatal(err)
 	}
-	act(t, id, app.Act{Do: "place", Items: []string{parts[0].Key(), parts[1].Key()}})
+	act(t, id, commands.Place{Items: []string{parts[0].Key(), parts[1].Key()}})
 	names := judgeID(t, id).Asm.Components
-	p := act(t, id, app.Act{Do: "relate", Type: "cylindrical", On: names[0].Name + "/x", Put: names[1].Name + "/x"})
+	p := act(t, id, commands.Relate{Type: "cylindrical", On: names[0].Name + "/x", Put: names[1].Name + "/x"})
 	joint := p.Asm.Mates[0].ID
-	set := func(w app.Act) {
-		w.Do, w.Name, w.Type = "limits", joint, "angle"
+	set := func(w commands.Limit) {
+		w.Relation, w.Of = joint, "angle"
 		act(t, id, w)
 	}
 	num := func(x float64) *float64 { return &x }
@@ -211,35 +211,35 @@ func TestActsTouchWhatTheyName(t *testing.T) {
 		l, _ := m.Limits("angle")
 		return fmt.Sprintf("%q %q %v %v", m.Text("limits.angle.0"), m.Text("limits.angle.1"), l.Lo != nil, l.Hi != nil)
 	}
-	set(app.Act{End: "lo", Text: "-10 deg - 5 deg"})
-	set(app.Act{End: "hi", Text: "0.5 rad"})
+	set(commands.Limit{End: "lo", Text: "-10 deg - 5 deg"})
+	set(commands.Limit{End: "hi", Text: "0.5 rad"})
 	if s := text(); s != `"-10 deg - 5 deg" "0.5 rad" true true` {
 		t.Errorf("both limits as expressions: %s", s)
 	}
-	set(app.Act{End: "hi", Value: num(40)})
+	set(commands.Limit{End: "hi", To: num(40)})
 	if s := text(); s != `"-10 deg - 5 deg" "" true true` {
 		t.Errorf("the upper limit a number: %s", s)
 	}
-	set(app.Act{Lo: num(-15), Hi: num(50)}) // as pages send that know no ends: the lower one as it was shown
+	set(commands.Limit{Lo: num(-15), Hi: num(50)}) // as pages send that know no ends: the lower one as it was shown
 	if s := text(); s != `"-10 deg - 5 deg" "" true true` {
 		t.Errorf("both at once, one as it was: %s", s)
 	}
-	set(app.Act{End: "hi"})
+	set(commands.Limit{End: "hi"})
 	if s := text(); s != `"-10 deg - 5 deg" "" true false` {
 		t.Errorf("the upper limit taken away: %s", s)
 	}
-	d := act(t, id, app.Act{Do: "relate", Type: "distance", On: names[0].Name + "/xy", Put: names[1].Name + "/xy", Value: num(3)})
+	d := act(t, id, commands.Relate{Type: "distance", On: names[0].Name + "/xy", Put: names[1].Name + "/xy", Value: num(3)})
 	dist := d.Asm.Mates[1].ID
-	act(t, id, app.Act{Do: "value", Name: dist, Text: "1 in + 3 mm"})
-	set(app.Act{End: "lo"})
-	act(t, id, app.Act{Do: "turn", Name: dist})
-	act(t, id, app.Act{Do: "suppress", Name: dist, Flag: true})
+	act(t, id, commands.Set{Relation: dist, Text: "1 in + 3 mm"})
+	set(commands.Limit{End: "lo"})
+	act(t, id, commands.Turn{Relation: dist})
+	act(t, id, commands.Suppress{Relation: dist, On: true})
 	if m := judgeID(t, id).Asm.Mate(dist); m.Text("value") != "1 in + 3 mm" || !m.Suppressed {
 		t.Errorf("after other acts the value is written %q", m.Text("value"))
 	}
 	number := "GV-7"
-	act(t, id, app.Act{Do: "title", Number: &number})
-	if j := act(t, id, app.Act{Do: "title", To: "Touched"}); j.Asm.Number != "GV-7" || j.Asm.Name != "Touched" {
+	act(t, id, commands.Title{Number: &number})
+	if j := act(t, id, commands.Title{To: "Touched"}); j.Asm.Number != "GV-7" || j.Asm.Name != "Touched" {
 		t.Errorf("renamed it is %q, %q", j.Asm.Number, j.Asm.Name)
 	}
 }
@@ -248,12 +248,12 @@ func TestActsTouchWhatTheyName(t *testing.T) {
 func TestTakenOffAndBack(t *testing.T) {
 	id, project := newAssembly(t, "Taken off")
 	p := partNamed(t, project, "Latch")
-	act(t, id, app.Act{Do: "place", Items: []string{p.Key()}})
-	act(t, id, app.Act{Do: "remove", Name: "Latch"})
+	act(t, id, commands.Place{Items: []string{p.Key()}})
+	act(t, id, commands.Remove{Component: "Latch"})
 	if err := a.Store.TakeOff(context.Background(), p.Key()); err != nil {
 		t.Fatal(err)
 	}
-	if _, err := tryAct(id, app.Act{Do: "place", Items: []string{p.Key()}}); err == nil || !strings.Contains(err.Error(), "no longer on the Shelf") {
+	if _, err := tryAct(id, commands.Place{Items: []string{p.Key()}}); err == nil || !strings.Contains(err.Error(), "no longer on the Shelf") {
 		t.Errorf("a part that is off was placed: %v", err)
 	}
 	if j := back(t, id, a.Undo); j.Asm.Component("Latch") == nil || len(j.Gaps) > 0 || j.Verdict() != "set" {
@@ -266,11 +266,11 @@ func TestTakenOffAndBack(t *testing.T) {
 func TestMissing(t *testing.T) {
 	id, project := newAssembly(t, "Missing")
 	p, q := partNamed(t, project, "Hook"), partNamed(t, project, "Eye")
-	act(t, id, app.Act{Do: "place", Items: []string{p.Key(), q.Key(), q.Key()}})
-	act(t, id, app.Act{Do: "relate", Type: "fastened", On: "Hook/origin", Put: "Eye/origin"})
-	act(t, id, app.Act{Do: "relate", Type: "fastened", On: "Hook/origin", Put: "Eye 2/origin"})
+	act(t, id, commands.Place{Items: []string{p.Key(), q.Key(), q.Key()}})
+	act(t, id, commands.Relate{Type: "fastened", On: "Hook/origin", Put: "Eye/origin"})
+	act(t, id, commands.Relate{Type: "fastened", On: "Hook/origin", Put: "Eye 2/origin"})
 	inner, _ := newAssembly(t, "With a missing part inside")
-	act(t, inner, app.Act{Do: "place", Items: []string{app.AssemblyKey(id)}})
+	act(t, inner, commands.Place{Items: []string{app.AssemblyKey(id)}})
 	if v := judgeID(t, inner).Verdict(); v != "set" {
 		t.Fatalf("whole it is %s", v)
 	}
@@ -287,9 +287,9 @@ func TestMissing(t *testing.T) {
 	if _, err := a.Export(context.Background(), id); err != nil {
 		t.Errorf("exported: %v", err)
 	}
-	act(t, id, app.Act{Do: "title", To: "Still missing"}) // other work goes on
-	act(t, id, app.Act{Do: "remove", Name: "Eye 2"})
-	if j := act(t, id, app.Act{Do: "remove", Name: "Eye"}); len(j.Gaps) != 0 || j.Verdict() != "set" || len(j.Asm.Mates) != 0 {
+	act(t, id, commands.Title{To: "Still missing"}) // other work goes on
+	act(t, id, commands.Remove{Component: "Eye 2"})
+	if j := act(t, id, commands.Remove{Component: "Eye"}); len(j.Gaps) != 0 || j.Verdict() != "set" || len(j.Asm.Mates) != 0 {
 		t.Errorf("mended: %v, %s", j.Gaps, j.Verdict())
 	}
 	// a relation to a feature that is not there any more is told too, and such a relation cannot be made
@@ -315,11 +315,11 @@ func TestKeys(t *testing.T) {
 		t.Fatal(err)
 	}
 	for _, key := range []string{"p0" + parts[0].Key()[1:], "p+1", "p 1", "P1", "p-1", "p1.0", "p", "", "p99999999999999999999", app.AssemblyKey(theirs)} {
-		if _, err := tryAct(id, app.Act{Do: "place", Items: []string{key}}); err == nil {
+		if _, err := tryAct(id, commands.Place{Items: []string{key}}); err == nil {
 			t.Errorf("%q was placed", key)
 		}
 	}
-	if _, err := tryAct(theirs, app.Act{Do: "place", Items: []string{parts[0].Key()}}); err == nil {
+	if _, err := tryAct(theirs, commands.Place{Items: []string{parts[0].Key()}}); err == nil {
 		t.Error("a part of another project was placed")
 	}
 }
@@ -332,12 +332,12 @@ func TestDoublingAssemblies(t *testing.T) {
 	if err != nil {
 		t.Fatal(err)
 	}
-	act(t, below, app.Act{Do: "place", Items: []string{parts[0].Key()}})
+	act(t, below, commands.Place{Items: []string{parts[0].Key()}})
 	levels := 14
 	first := below
 	for i := range levels {
 		id, _ := newAssembly(t, fmt.Sprint("Level ", i+1))
-		act(t, id, app.Act{Do: "place", Items: []string{app.AssemblyKey(below), app.AssemblyKey(below)}})
+		act(t, id, commands.Place{Items: []string{app.AssemblyKey(below), app.AssemblyKey(below)}})
 		below = id
 	}
 	ctx, cancel := context.WithTimeout(context.Background(), 20*time.Second)
@@ -348,9 +348,9 @@ func TestDoublingAssemblies(t *testing.T) {
 		t.Fatalf("%v", err)
 	}
 	top, _ := newAssembly(t, "Above all levels")
-	act(t, top, app.Act{Do: "place", Items: []string{app.AssemblyKey(below), app.AssemblyKey(below)}})
+	act(t, top, commands.Place{Items: []string{app.AssemblyKey(below), app.AssemblyKey(below)}})
 	t.Logf("opened and placed twice in %v", time.Since(start))
-	if _, err := tryAct(first, app.Act{Do: "place", Items: []string{app.AssemblyKey(below)}}); err == nil || !strings.Contains(err.Error(), "inside itself") {
+	if _, err := tryAct(first, commands.Place{Items: []string{app.AssemblyKey(below)}}); err == nil || !strings.Contains(err.Error(), "inside itself") {
 		t.Errorf("the highest in the lowest: %v", err)
 	}
 }
@@ -670,7 +670,7 @@ func TestTooHard(t *testing.T) {
 	usual := a.Limits
 	a.Limits.Check = 1
 	defer func() { a.Limits = usual }()
-	if _, err := tryAct(id, app.Act{Do: "title", To: "Never"}); err == nil || !strings.Contains(err.Error(), "takes too long") && !errors.Is(err, store.ErrBusy) {
+	if _, err := tryAct(id, commands.Title{To: "Never"}); err == nil || !strings.Contains(err.Error(), "takes too long") && !errors.Is(err, store.ErrBusy) {
 		t.Errorf("%v", err)
 	}
 	if st, err := a.Store.State(context.Background(), id); err != nil || st.Seq != 0 {
@@ -686,22 +686,21 @@ func TestSecondWindow(t *testing.T) {
 	if err != nil {
 		t.Fatal(err)
 	}
-	p := act(t, id, app.Act{Do: "place", Items: slices.Repeat([]string{parts[0].Key()}, 3)})
+	p := act(t, id, commands.Place{Items: slices.Repeat([]string{parts[0].Key()}, 3)})
 	names, base := p.Asm.Components, p.Seq
-	act(t, id, app.Act{Do: "rename", Name: names[1].Name, To: "Renamed elsewhere"})
-	late := func(w app.Act) error {
-		w.Base = base
-		_, err := a.Do(context.Background(), id, "test", w)
+	act(t, id, commands.Rename{Component: names[1].Name, To: "Renamed elsewhere"})
+	late := func(w commands.Command) error {
+		_, err := a.Do(context.Background(), id, "test", commands.Meant{Base: base, Command: w})
 		return err
 	}
-	if err := late(app.Act{Do: "suppress part", Name: names[2].Name, Flag: true}); err != nil {
+	if err := late(commands.Suppress{Component: names[2].Name, On: true}); err != nil {
 		t.Errorf("another part: %v", err)
 	}
-	if err := late(app.Act{Do: "title", To: "Both"}); err != nil {
+	if err := late(commands.Title{To: "Both"}); err != nil {
 		t.Errorf("the title: %v", err)
 	}
-	for _, w := range []app.Act{{Do: "rename", Name: names[1].Name, To: "Renamed here"}, {Do: "title", To: "Again"}, {Do: "suppress part", Name: names[1].Name, Flag: true},
-		{Do: "relate", Type: "fastened", On: names[0].Name + "/origin", Put: names[1].Name + "/origin"}, {Do: "unplan"}, {Do: "remove", Name: names[2].Name}} {
+	for _, w := range []commands.Command{commands.Rename{Component: names[1].Name, To: "Renamed here"}, commands.Title{To: "Again"}, commands.Suppress{Component: names[1].Name, On: true},
+		commands.Relate{Type: "fastened", On: names[0].Name + "/origin", Put: names[1].Name + "/origin"}, commands.Unplan{}, commands.Remove{Component: names[2].Name}} {
 		var me *app.MovedError
 		if err := late(w); !errors.Is(err, store.ErrMoved) || errors.As(err, &me) && !strings.Contains(err.Error(), "name the assembly Both") {
 			t.Errorf("%+v: %v", w, err)

@@ -3,132 +3,16 @@ package app
 import (
 	"context"
 	"errors"
+	"strings"
 
-	"setfast/core/account"
+	"setfast/app/commands"
+	"setfast/app/words"
 	"setfast/core/assembly"
 	"setfast/core/edit"
 	"setfast/core/geom"
 	"setfast/core/report"
 	"setfast/store"
 )
-
-// Judged is an assembly with its account. It is shared and never changed.
-type Judged struct {
-	ID, Seq    int64
-	Doc        *assembly.Document
-	Asm        *assembly.Assembly // as it is said, with what is missing
-	Parts      map[string]store.Part
-	Report     *report.Report
-	Result     *report.Result
-	Gaps       []Gap
-	Undo, Redo store.Top
-
-	account *account.Account
-	of      *gathered
-}
-
-// Swing shows the k-th motion of the account: poses of all components, in the order of its lines, from end to end.
-func (j *Judged) Swing(k int) [][]geom.Pose { return j.account.Swing(k) }
-
-// Incomplete is the verdict on an assembly of which something is missing.
-const Incomplete report.Verdict = "incomplete"
-
-// Verdict is that of the account; nothing of which something is missing passes.
-func (j *Judged) Verdict() report.Verdict {
-	if len(j.Gaps) > 0 {
-		return Incomplete
-	}
-	return j.Report.Verdict
-}
-
-// Judge takes the account of an assembly as it stands.
-func (a *App) Judge(ctx context.Context, id int64) (*Judged, error) {
-	st, err := a.Store.State(ctx, id)
-	if err != nil {
-		return nil, err
-	}
-	g, err := a.gather(ctx, st, nil)
-	if err != nil {
-		return nil, err
-	}
-	if j := a.known(g); j != nil {
-		return j, nil
-	}
-	done, err := a.turns.take(ctx, id, a.Limits.Wait) // of many who look at once, one works it out
-	if err != nil {
-		return nil, err
-	}
-	defer done()
-	return a.judge(ctx, st)
-}
-
-// judge takes the account of a state by whose turn it is.
-func (a *App) judge(ctx context.Context, st store.State) (*Judged, error) {
-	g, err := a.gather(ctx, st, nil)
-	if err != nil {
-		return nil, err
-	}
-	if j := a.known(g); j != nil {
-		return j, nil
-	}
-	limited, cancel := context.WithTimeout(ctx, a.Limits.Open)
-	defer cancel()
-	taken, err := a.check(limited, g)
-	if err != nil {
-		return nil, err
-	}
-	j := a.remember(g, taken)
-	if err := a.Store.SetVerdict(ctx, st.ID, st.Seq, string(j.Verdict())); err != nil {
-		a.Log.Warn("a verdict was not noted", "assembly", st.ID, "error", err) // lists take it anew
-	}
-	return j, nil
-}
-
-// check works an account out, no more at once than there are processors.
-func (a *App) check(ctx context.Context, g *gathered) (*account.Account, error) {
-	var taken *account.Account
-	err := a.work(ctx, func() (err error) {
-		taken, err = account.Take(ctx, g.doc, g.doc.Root, nil)
-		return err
-	})
-	return taken, err
-}
-
-// work does what takes a processor for a while, when its turn has come.
-func (a *App) work(ctx context.Context, f func() error) error {
-	done, err := a.gate.take(ctx, a.Limits.Wait)
-	if err != nil {
-		return err
-	}
-	defer done()
-	if err = f(); errors.Is(err, context.DeadlineExceeded) {
-		return errTooLong
-	}
-	return err
-}
-
-var errTooLong = userErr("working this out takes too long here, so it was given up and nothing was changed")
-
-func (a *App) known(g *gathered) *Judged {
-	a.mu.Lock()
-	defer a.mu.Unlock()
-	if j := a.judged[g.state.ID]; j != nil && j.of.same(g) {
-		return j
-	}
-	return nil
-}
-
-func (a *App) remember(g *gathered, taken *account.Account) *Judged {
-	st := g.state
-	j := &Judged{st.ID, st.Seq, g.doc, st.Asm, g.parts, taken.Report, taken.Root, g.gaps, st.Undo, st.Redo, taken, g}
-	a.mu.Lock()
-	defer a.mu.Unlock()
-	if len(a.judged) >= mostJudged {
-		clear(a.judged)
-	}
-	a.judged[st.ID] = j
-	return j
-}
 
 // Posted is a line that was added.
 type Posted struct {
@@ -137,9 +21,9 @@ type Posted struct {
 	*Judged // nil where the account of the new state could not be taken at once: the line is there all the same
 }
 
-// Do carries an act out as one line of the log.
-func (a *App) Do(ctx context.Context, id int64, who string, act Act) (*Posted, error) {
-	if err := act.check(); err != nil {
+// Do carries a command out as one line of the log.
+func (a *App) Do(ctx context.Context, id int64, who string, m commands.Meant) (*Posted, error) {
+	if err := checkToken(m.Token); err != nil {
 		return nil, err
 	}
 	done, err := a.turns.take(ctx, id, a.Limits.Wait)
@@ -147,9 +31,9 @@ func (a *App) Do(ctx context.Context, id int64, who string, act Act) (*Posted, e
 		return nil, err
 	}
 	defer done()
-	st, again, err := a.begin(ctx, id, act.Base, act.Token)
+	st, again, err := a.begin(ctx, id, m.Base, m.Token)
 	moved := errors.Is(err, store.ErrMoved)
-	if moved && act.anyState() {
+	if _, seen := m.Command.(commands.SeenOnly); moved && !seen {
 		err = nil // perhaps what changed does not touch it
 	}
 	if err != nil || again != nil {
@@ -164,21 +48,22 @@ func (a *App) Do(ctx context.Context, id int64, who string, act Act) (*Posted, e
 	var e edit.Edit
 	var said string
 	err = a.work(ctx, func() (err error) {
-		e, said, err = a.edit(ctx, j, act)
+		b := &commands.Bench{Doc: j.Doc, Asm: j.Asm, Account: j.account, Shelf: a.shelf(st.Project)}
+		e, said, err = m.Command.Edit(ctx, b)
 		return err
 	})
 	if moved {
 		if e == nil {
 			e = edit.Lists{} // what it means is gone: whatever changed touches it
 		}
-		if err := a.disturbed(ctx, st, act.Base, e); err != nil {
+		if err := a.disturbed(ctx, st, m.Base, e); err != nil {
 			return nil, err
 		}
 	}
 	if err != nil {
 		return nil, err
 	}
-	return a.post(ctx, j.of, store.Line{Before: st, Kind: "do", Who: who, Said: said, Token: act.Token, Edit: e})
+	return a.post(ctx, j.of, store.Line{Before: st, Kind: "do", Who: who, Said: said, Token: m.Token, Edit: e})
 }
 
 // begin reads the state that something is done on. What was made on an older one is refused, unless it is the same act again.
@@ -197,6 +82,13 @@ func (a *App) begin(ctx context.Context, id, base int64, token string) (store.St
 		}
 	}
 	return st, nil, store.ErrMoved
+}
+
+func checkToken(token string) error {
+	if len(token) > 40 || strings.ContainsFunc(token, func(r rune) bool { return r <= ' ' || r > '~' }) {
+		return words.Refuse("a token is at most 40 plain letters and digits")
+	}
+	return nil
 }
 
 // mostBehind is how many lines an act may be behind and still be carried out, where none of them touches it.
@@ -256,7 +148,7 @@ func (a *App) post(ctx context.Context, before *gathered, l store.Line) (*Posted
 	}
 	var err error
 	if l.After, l.Inverse, err = edit.Apply(l.Before.Asm, l.Edit); err != nil {
-		return nil, userErr("%s", plainFault(err))
+		return nil, words.Refuse("%s", words.Fault(err))
 	}
 	st := l.Before
 	st.Asm = l.After
@@ -265,13 +157,13 @@ func (a *App) post(ctx context.Context, before *gathered, l store.Line) (*Posted
 		return nil, err
 	}
 	if gap := newGap(g.gaps, before.gaps); gap != nil {
-		return nil, userErr("%s", gap.Why)
+		return nil, words.Refuse("%s", gap.Why)
 	}
 	taken, err := a.check(ctx, g)
 	if err != nil {
 		var f *assembly.Fault
 		if errors.As(err, &f) {
-			return nil, userErr("%s", plainFault(err))
+			return nil, words.Refuse("%s", words.Fault(err))
 		}
 		return nil, err
 	}
@@ -329,7 +221,7 @@ func (a *App) append(ctx context.Context, l store.Line) (store.State, error) {
 	st, err := a.Store.Append(ctx, l)
 	var te *store.TreeError
 	if errors.As(err, &te) {
-		return st, userErr("%s", te.Why)
+		return st, words.Refuse("%s", te.Why)
 	}
 	return st, err
 }
@@ -364,22 +256,13 @@ func (a *App) back(ctx context.Context, id, base int64, kind, who, token string)
 		return nil, err
 	}
 	if l.After, l.Inverse, err = edit.Apply(st.Asm, l.Edit); err != nil {
-		return nil, userErr("%s", plainFault(err))
+		return nil, words.Refuse("%s", words.Fault(err))
 	}
 	now, err := a.append(ctx, l)
 	if err != nil {
 		return nil, err
 	}
 	return a.posted(ctx, now, l.Said), nil
-}
-
-// plainFault drops the path of a document that the user never saw.
-func plainFault(err error) string {
-	var f *assembly.Fault
-	if errors.As(err, &f) {
-		return f.Msg
-	}
-	return err.Error()
 }
 
 // follow is the move to the solved poses, or nil where all stand there already.

@@ -3,6 +3,7 @@ package app
 import (
 	"context"
 	"runtime/debug"
+	"setfast/app/words"
 	"sync"
 	"time"
 
@@ -23,7 +24,7 @@ type queue struct {
 // mostTries is how often reading a file is begun where the end of the program broke it off.
 const mostTries = 3
 
-var errCancelled = userErr("cancelled")
+var errCancelled = words.Refuse("cancelled")
 
 func newQueue(a *App) *queue {
 	return &queue{app: a, nudge: make(chan struct{}, 1), cancel: map[int64]context.CancelCauseFunc{}, busy: map[int64]int{}}
@@ -133,7 +134,7 @@ func (a *App) CancelImport(ctx context.Context, project, id int64) error {
 		return err
 	}
 	if !ok {
-		return userErr("it was over already")
+		return words.Refuse("it was over already")
 	}
 	a.queue.mu.Lock()
 	defer a.queue.mu.Unlock()

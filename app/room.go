@@ -4,6 +4,7 @@ import (
 	"context"
 	"errors"
 	"fmt"
+	"setfast/app/words"
 	"syscall"
 )
 
@@ -34,14 +35,14 @@ func (a *App) LowOnRoom() string {
 // roomFor refuses files where the project has its share, or the disk is nearly full.
 func (a *App) roomFor(ctx context.Context, project, bytes int64) error {
 	if n := free(a.Dir); n >= 0 && n-bytes < a.Limits.Spare {
-		return userErr("the disk is nearly full (%d MB are left), so no files are taken in; free some room and try again", n>>20)
+		return words.Refuse("the disk is nearly full (%d MB are left), so no files are taken in; free some room and try again", n>>20)
 	}
 	kept, err := a.Store.Stored(ctx, project)
 	if err != nil {
 		return err
 	}
 	if kept+bytes > a.Limits.Project {
-		return userErr("this project keeps %d MB already, and no project may keep more than %d MB", kept>>20, a.Limits.Project>>20)
+		return words.Refuse("this project keeps %d MB already, and no project may keep more than %d MB", kept>>20, a.Limits.Project>>20)
 	}
 	return nil
 }

@@ -2,6 +2,8 @@ package app
 
 import (
 	"context"
+	"setfast/app/commands"
+	"setfast/app/words"
 	"slices"
 
 	"setfast/core/assembly"
@@ -46,7 +48,7 @@ func (t *tree) build(ctx context.Context) (names []string, err error) {
 func (t *tree) nameOf(n *kernel.Node) string {
 	for _, name := range []string{n.Product, n.Name, t.file} {
 		if name != "" {
-			return clip(name, MostName)
+			return clip(name, words.MostName)
 		}
 	}
 	return "assembly"
@@ -120,7 +122,7 @@ func (t *tree) places(ctx context.Context, n *kernel.Node) (b edit.Batch, err er
 		default:
 			continue
 		}
-		k.Name = FreeName(empty, clip(want, 150), taken)
+		k.Name = commands.FreeName(empty, clip(want, 150), taken)
 		taken[k.Name] = true
 		b.Edits = append(b.Edits, edit.Place{Component: k})
 	}

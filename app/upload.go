@@ -12,6 +12,7 @@ import (
 	"os"
 	"path"
 	"path/filepath"
+	"setfast/app/words"
 	"strings"
 
 	"setfast/kernel"
@@ -86,7 +87,7 @@ func (a *App) Stage(ctx context.Context, project int64, next func() (Incoming, e
 		}
 	}
 	if len(u.entries) == 0 {
-		return "", nil, userErr("no files came with this request")
+		return "", nil, words.Refuse("no files came with this request")
 	}
 	u.findWholes()
 	total := int64(0)
@@ -139,7 +140,7 @@ func (u *upload) take(f Incoming) error {
 
 func (u *upload) count(n int64, err error) error {
 	if u.left -= n; u.left < 0 {
-		return userErr("the files are more than %d MB together; hand them in by and by", u.app.Limits.Upload>>20)
+		return words.Refuse("the files are more than %d MB together; hand them in by and by", u.app.Limits.Upload>>20)
 	}
 	return err
 }

@@ -11,6 +11,7 @@ import (
 	"strings"
 
 	"setfast/app"
+	"setfast/app/commands"
 	"setfast/core/assembly"
 	"setfast/core/geom"
 	"setfast/core/part"
@@ -122,17 +123,16 @@ func (b *builder) begin(name, number string) {
 	b.seq = 0
 }
 
-func (b *builder) do(a app.Act) {
+func (b *builder) do(c commands.Command) {
 	if b.err != nil {
 		return
 	}
-	a.Base = b.seq
-	p, err := b.app.Do(b.ctx, b.asm, "demo", a)
+	p, err := b.app.Do(b.ctx, b.asm, "demo", commands.Meant{Base: b.seq, Command: c})
 	if err == nil && p.Judged == nil {
 		err = errors.New("its account could not be taken")
 	}
 	if err != nil {
-		b.err = fmt.Errorf("%s %s: %w", a.Do, a.Type, err)
+		b.err = fmt.Errorf("%s: %w", c.Name(), err)
 		return
 	}
 	b.j, b.seq = p.Judged, p.Seq
@@ -143,11 +143,11 @@ func (b *builder) place(names ...string) {
 	for _, n := range names {
 		items = append(items, b.key[n])
 	}
-	b.do(app.Act{Do: "place", Items: items})
+	b.do(commands.Place{Items: items})
 }
 
 func (b *builder) relate(kind, put, on, sense string) {
-	b.do(app.Act{Do: "relate", Type: kind, Put: put, On: on, Sense: sense})
+	b.do(commands.Relate{Type: kind, Put: put, On: on, Sense: sense})
 }
 
 // feature finds the feature of a component of one kind that lies nearest to a point of the part; a direction or a radius
@@ -232,7 +232,7 @@ func (b *builder) stand() {
 func (b *builder) crank() {
 	b.begin("Crank drive", "GV-120")
 	b.place("Bearing stand", "Crank shaft", "Crank arm", "Crank handle")
-	b.do(app.Act{Do: "relate", Type: "revolute", Put: b.rim("Crank shaft", geom.V(30, 0, 0), x, 13), On: b.rim("Bearing stand/Bearing block", geom.V(0, 40, 28), x, 8), Sense: "same", Mean: true})
+	b.do(commands.Relate{Type: "revolute", Put: b.rim("Crank shaft", geom.V(30, 0, 0), x, 13), On: b.rim("Bearing stand/Bearing block", geom.V(0, 40, 28), x, 8), Sense: "same", Plan: true})
 	b.relate("concentric", b.hole("Crank arm", geom.V(0, 0, 5), z, 8), b.hole("Crank shaft", geom.V(80, 0, 0), x, 8), "same")
 	b.relate("coincident", b.face("Crank arm", geom.V(0, 0, 0), z.Neg()), b.face("Crank shaft", geom.V(0, 0, 0), x.Neg()), "same")
 	b.relate("parallel", b.face("Crank arm", geom.V(0, 5.5, 5), y.Neg()), b.face("Crank shaft", geom.V(10, 5.5, 0), y), "opposed")

@@ -16,6 +16,8 @@ import (
 	"github.com/labstack/echo/v5"
 
 	"setfast/app"
+	"setfast/app/commands"
+	"setfast/app/words"
 	"setfast/core/assembly"
 	"setfast/core/geom"
 	"setfast/core/part"
@@ -138,13 +140,13 @@ func (s *Server) view(j *app.Judged) accountView {
 	for i, o := range r.Odds {
 		ov := oddsView{Index: i, Mates: o.Mates}
 		for _, m := range o.Misses {
-			ov.Misses = append(ov.Misses, m.ID+" misses by "+missWords(m.MM, m.Deg))
+			ov.Misses = append(ov.Misses, m.ID+" misses by "+words.Miss(m.MM, m.Deg))
 		}
 		for _, also := range o.Also {
 			ov.Also = append(ov.Also, strings.Join(also, " with "))
 		}
 		for _, y := range o.Remedies {
-			ov.Remedies = append(ov.Remedies, remedyWords(y))
+			ov.Remedies = append(ov.Remedies, words.Remedy(y))
 		}
 		v.Odds = append(v.Odds, ov)
 		for _, id := range o.Mates {
@@ -154,7 +156,7 @@ func (s *Server) view(j *app.Judged) accountView {
 	idle := map[string]int{}
 	freeTold := map[string]bool{}
 	for i, m := range r.Motions {
-		mv := motionView{i, motionWords(m), string(m.Class)}
+		mv := motionView{i, words.Motion(m), string(m.Class)}
 		if len(m.Rides) == 1 && r.Components[m.Rides[0]].Left == 6 && m.Class == "loose" { // one line for a part nobody has related yet
 			if freeTold[m.Rides[0]] {
 				continue
@@ -301,14 +303,10 @@ func (s *Server) view(j *app.Judged) accountView {
 	}
 	v.Groups = r.Groups
 	for _, b := range r.BlockedBy {
-		v.Blocked = append(v.Blocked, plannedWords(b.Planned))
+		v.Blocked = append(v.Blocked, words.Blocked(b.Planned))
 	}
 	for _, p := range j.Asm.Planned {
-		w := "the motion of " + p.Joint
-		if p.Joint == "" {
-			w = p.Motion + " of " + p.Component
-		}
-		v.Unplan = append(v.Unplan, w)
+		v.Unplan = append(v.Unplan, words.Planned(p))
 	}
 	return v
 }
@@ -356,7 +354,7 @@ func (s *Server) mateView(j *app.Judged, id string) mateView {
 	m := j.Asm.Mate(id)
 	note := j.Result.Mates[id]
 	mv := mateView{ID: id, Type: m.Type, Suppressed: m.Suppressed, LeftOut: note.LeftOut, Sense: note.Sense, Joint: relation.IsJoint(m.Type),
-		Words: app.RefWords(j.Doc, j.Asm, m.B) + " — " + app.RefWords(j.Doc, j.Asm, m.A)}
+		Words: words.Ref(j.Doc, j.Asm, m.B) + " — " + words.Ref(j.Doc, j.Asm, m.A)}
 	if m.IsCoupling() {
 		mv.Words = m.Type + ": " + m.JointA + " drives " + m.JointB
 	}
@@ -383,7 +381,7 @@ func (s *Server) mateView(j *app.Judged, id string) mateView {
 		mv.Lo, mv.Hi = limitText(m, of.Name, 0, l.Lo), limitText(m, of.Name, 1, l.Hi)
 	}
 	if note.LeftOut {
-		mv.Miss = missWords(note.Miss.MM, note.Miss.Deg)
+		mv.Miss = words.Miss(note.Miss.MM, note.Miss.Deg)
 	}
 	return mv
 }
@@ -397,70 +395,6 @@ func limitText(m *assembly.Mate, of string, end int, x *float64) string {
 		return ""
 	}
 	return part.Number(*x)
-}
-
-func missWords(mm, deg float64) string {
-	switch {
-	case mm > 5e-5 && deg > 5e-5:
-		return part.Number(mm) + " mm and " + part.Number(deg) + "°"
-	case deg > 5e-5:
-		return part.Number(deg) + "°"
-	}
-	return part.Number(mm) + " mm"
-}
-
-func remedyWords(y report.Remedy) string {
-	switch y.Kind {
-	case "suppress":
-		return "suppress " + y.Mate
-	case "set":
-		return "set " + y.Mate + " to " + part.Number(*y.Value)
-	case "turn":
-		return "turn " + y.Mate + " round"
-	case "unground":
-		return "unground " + y.Component
-	}
-	return "free " + y.Coordinate + " of " + y.Mate
-}
-
-// motionWords says a motion: what moves, how, and what rides along.
-func motionWords(m report.Motion) string {
-	if len(m.Rides) == 0 {
-		return "nothing moves"
-	}
-	w := m.Rides[0]
-	dir := direction(m.Direction)
-	switch m.Kind {
-	case "slide":
-		w += " slides along " + dir
-	case "screw":
-		w += fmt.Sprintf(" screws about %s, %s mm a turn", dir, part.Number(m.Pitch))
-	default:
-		w += " turns about " + dir
-	}
-	switch n := len(m.Rides) - 1; {
-	case n == 1:
-		w += "; " + m.Rides[1] + " rides along"
-	case n > 1:
-		w += fmt.Sprintf("; %d more ride along", n)
-	}
-	return w
-}
-
-func direction(d [3]float64) string {
-	for i, n := range [3]string{"x", "y", "z"} {
-		if d[i] > 1-1e-6 || d[i] < -1+1e-6 {
-			return n
-		}
-	}
-	return fmt.Sprintf("(%.3g, %.3g, %.3g)", d[0], d[1], d[2])
-}
-
-func plannedWords(e map[string]string) string {
-	if e["joint"] != "" {
-		return "the motion of " + e["joint"]
-	}
-	return "the " + e["motion"] + " of " + e["component"]
 }
 
 // The Bench's state as the stage needs it.
@@ -664,13 +598,25 @@ func (s *Server) logLines(c *echo.Context, n int64) error {
 // who is the name written beside an edit until there are accounts of people.
 const who = "designer"
 
-func decode(c *echo.Context, v any) error {
-	data, err := io.ReadAll(http.MaxBytesReader(c.Response(), c.Request().Body, 4<<20))
+// mostAsked is how long a request's body may be.
+const mostAsked = 4 << 20
+
+// body reads a request's body.
+func body(c *echo.Context) ([]byte, error) {
+	data, err := io.ReadAll(http.MaxBytesReader(c.Response(), c.Request().Body, mostAsked))
 	if err != nil {
-		return refuse("this request is too large, or the transfer broke off")
+		return nil, refuse("this request is too large, or the transfer broke off")
 	}
 	if !utf8.Valid(data) {
-		return refuse("this request is not written in UTF-8")
+		return nil, refuse("this request is not written in UTF-8")
+	}
+	return data, nil
+}
+
+func decode(c *echo.Context, v any) error {
+	data, err := body(c)
+	if err != nil {
+		return err
 	}
 	d := json.NewDecoder(bytes.NewReader(data))
 	d.DisallowUnknownFields()
@@ -683,12 +629,21 @@ func decode(c *echo.Context, v any) error {
 	return nil
 }
 
+// command reads a command.
+func command(c *echo.Context) (commands.Meant, error) {
+	data, err := body(c)
+	if err != nil {
+		return commands.Meant{}, err
+	}
+	return commands.Decode(data)
+}
+
 func (s *Server) do(c *echo.Context, n int64) error {
-	var act app.Act
-	if err := decode(c, &act); err != nil {
+	m, err := command(c)
+	if err != nil {
 		return err
 	}
-	p, err := s.app.Do(c.Request().Context(), n, who, act)
+	p, err := s.app.Do(c.Request().Context(), n, who, m)
 	if err != nil {
 		return err
 	}
@@ -730,11 +685,15 @@ func (s *Server) offers(c *echo.Context, n int64) error {
 }
 
 func (s *Server) try(c *echo.Context, n int64) error {
-	var act app.Act
-	if err := decode(c, &act); err != nil {
+	m, err := command(c)
+	if err != nil {
 		return err
 	}
-	o, err := s.app.TryValue(c.Request().Context(), n, act)
+	r, ok := m.Command.(commands.Relate)
+	if !ok {
+		return refuse("only a relation can be tried")
+	}
+	o, err := s.app.Try(c.Request().Context(), n, r)
 	if err != nil {
 		return err
 	}

@@ -7,7 +7,7 @@ import (
 	"testing"
 	"time"
 
-	"setfast/app"
+	"setfast/app/commands"
 	"setfast/web"
 )
 
@@ -33,7 +33,7 @@ func TestServerGone(t *testing.T) {
 	w.until(`document.querySelector("#said.bad")?.textContent.includes("does not answer") && !document.body.hasAttribute("aria-busy")`)
 	j, err := theApp.Judge(context.Background(), stand)
 	w.ok(err)
-	p, err := theApp.Do(context.Background(), stand, "another", app.Act{Do: "title", To: "Meanwhile", Base: j.Seq})
+	p, err := theApp.Do(context.Background(), stand, "another", commands.Meant{Base: j.Seq, Command: commands.Title{To: "Meanwhile"}})
 	w.ok(err)
 	again, err := net.Listen("tcp", where)
 	w.ok(err)

@@ -11,7 +11,7 @@ import (
 
 	"github.com/labstack/echo/v5"
 
-	"setfast/app"
+	"setfast/app/words"
 )
 
 // How long a request may take. What is worked out has limits of its own, shorter than these.
@@ -120,5 +120,5 @@ func (s *steady) Write(b []byte) (int, error) {
 
 // text takes a text of a form.
 func text(c *echo.Context, what, field string, most int) (string, error) {
-	return app.Text(what, c.FormValue(field), most)
+	return words.Text(what, c.FormValue(field), most)
 }

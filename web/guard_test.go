@@ -16,7 +16,7 @@ import (
 	"testing"
 	"time"
 
-	"setfast/app"
+	"setfast/app/commands"
 	"setfast/store"
 	"setfast/web"
 )
@@ -270,7 +270,7 @@ func TestAnsweredOnceCommitted(t *testing.T) {
 	if err != nil {
 		t.Fatal(err)
 	}
-	if _, err := theApp.Do(ctx, asm, "test", app.Act{Do: "title", To: "One"}); err != nil {
+	if _, err := theApp.Do(ctx, asm, "test", commands.Meant{Command: commands.Title{To: "One"}}); err != nil {
 		t.Fatal(err)
 	}
 	usual := theApp.Limits

@@ -50,7 +50,7 @@ func BenchmarkEdit(b *testing.B) {
 	})
 	b.Run("suppress", func(b *testing.B) {
 		for i := 0; b.Loop(); i++ {
-			code, now, err := post(path+"do", map[string]any{"do": "suppress", "name": j.Asm.Mates[i/2%len(j.Asm.Mates)].ID, "flag": i%2 == 0, "base": seq})
+			code, now, err := post(path+"do", map[string]any{"do": "suppress", "relation": j.Asm.Mates[i/2%len(j.Asm.Mates)].ID, "on": i%2 == 0, "base": seq})
 			if err != nil || code != 200 {
 				b.Fatal(code, err)
 			}

@@ -13,6 +13,7 @@ import (
 	"github.com/labstack/echo/v5"
 
 	"setfast/app"
+	"setfast/app/words"
 	"setfast/kernel"
 	"setfast/store"
 )
@@ -47,7 +48,7 @@ func (s *Server) projects(c *echo.Context) error {
 }
 
 func (s *Server) createProject(c *echo.Context) error {
-	name, err := app.Name("the project's name", c.FormValue("name"), app.MostProject)
+	name, err := words.Name("the project's name", c.FormValue("name"), words.MostProject)
 	if err != nil {
 		return err
 	}
@@ -59,7 +60,7 @@ func (s *Server) createProject(c *echo.Context) error {
 }
 
 func (s *Server) renameProject(c *echo.Context, n int64) error {
-	name, err := app.Name("the project's name", c.FormValue("name"), app.MostProject)
+	name, err := words.Name("the project's name", c.FormValue("name"), words.MostProject)
 	if err != nil {
 		return err
 	}
@@ -267,7 +268,7 @@ func (s *Server) updatePart(c *echo.Context, n int64) error {
 		what, field string
 		to          *string
 		most        int
-	}{{"the name", "name", &p.Name, app.MostName}, {"the number", "number", &p.Number, app.MostNumber}, {"the revision", "revision", &p.Revision, 40}, {"the material", "material", &p.Material, 100}} {
+	}{{"the name", "name", &p.Name, words.MostName}, {"the number", "number", &p.Number, words.MostNumber}, {"the revision", "revision", &p.Revision, 40}, {"the material", "material", &p.Material, 100}} {
 		if *f.to, err = text(c, f.what, f.field, f.most); err != nil {
 			return err
 		}
@@ -323,11 +324,11 @@ func (s *Server) throwAway(key func(int64) string) func(*echo.Context, int64) er
 }
 
 func (s *Server) createAssembly(c *echo.Context, n int64) error {
-	name, err := app.Name("the assembly's name", c.FormValue("name"), app.MostName)
+	name, err := words.Name("the assembly's name", c.FormValue("name"), words.MostName)
 	if err != nil {
 		return err
 	}
-	number, err := text(c, "the number", "number", app.MostNumber)
+	number, err := text(c, "the number", "number", words.MostNumber)
 	if err != nil {
 		return err
 	}

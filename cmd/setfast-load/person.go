@@ -56,7 +56,7 @@ func (p *person) edit(ctx context.Context, patient bool) {
 	if len(p.st.Mates) > 0 && p.edits%10 != 0 { // mostly one that changes what is solved: a person works on a part of the whole
 		m := p.st.Mates[p.number%len(p.st.Mates)]
 		on := p.edits%2 == 0
-		act = map[string]any{"do": "suppress", "name": m.ID, "flag": on, "token": act["token"]}
+		act = map[string]any{"do": "suppress", "relation": m.ID, "on": on, "token": act["token"]}
 		said = map[bool]string{true: "suppress ", false: "bring back "}[on] + m.ID
 	}
 	start := time.Now()

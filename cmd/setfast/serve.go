@@ -17,6 +17,7 @@ import (
 	"time"
 
 	"setfast/app"
+	"setfast/app/words"
 	"setfast/demo"
 	"setfast/kernel"
 	"setfast/store"
@@ -255,7 +256,7 @@ func runImport(args []string, out, errs io.Writer) int {
 }
 
 func importAll(ctx context.Context, a *app.App, name string, files []string, out io.Writer) (bad int, err error) {
-	if name, err = app.Name("the project's name", name, app.MostProject); err != nil {
+	if name, err = words.Name("the project's name", name, words.MostProject); err != nil {
 		return 0, err
 	}
 	ps, err := a.Store.Projects(ctx)

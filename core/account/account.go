@@ -36,6 +36,13 @@ type Account struct {
 // Swing shows the k-th motion of the root, as motion.Study.Swing does.
 func (a *Account) Swing(k int) [][]geom.Pose { return a.study.Swing(k) }
 
+// Study is a copy of the study of the root on a system of its own, for what is tried on it. A context that ends ends the work on it.
+func (a *Account) Study(ctx context.Context) *motion.Study {
+	s := a.study.Apart()
+	s.Sys.Stop = func() bool { return ctx.Err() != nil }
+	return s
+}
+
 // Live takes the root up for pulling at its parts.
 func (a *Account) Live() *motion.Live { return motion.NewLive(a.study) }
 

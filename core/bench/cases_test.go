@@ -17,6 +17,7 @@ import (
 	"setfast/core/assembly"
 	"setfast/core/geom"
 	"setfast/core/report"
+	"setfast/core/seat"
 )
 
 // TestMain collects garbage as seldom as the program does (cmd/setfast).
@@ -111,6 +112,41 @@ func BenchmarkTug(b *testing.B) {
 			b.ReportMetric(float64(len(l.Names())), "bodies")
 		})
 	}
+}
+
+// BenchmarkOffers tries all relations that fit a loose plate's hole on one of the top plate of a pile of 100 and of 1000 parts, and
+// on a scissor of as many links, where everything moves.
+func BenchmarkOffers(b *testing.B) {
+	for _, c := range []struct {
+		name    string
+		doc     *assembly.Document
+		put, on assembly.Ref
+	}{
+		{"pile100", loose(Pile(20)), ref("loose", "h0"), ref("plate19", "h0")},
+		{"pile1000", loose(Pile(200)), ref("loose", "h0"), ref("plate199", "h0")},
+		{"scissor100", Scissor(50), ref("q49", "b"), ref("p0", "a")},
+	} {
+		b.Run(c.name, func(b *testing.B) {
+			a, err := account.Take(context.Background(), c.doc, "main", nil)
+			if err != nil {
+				b.Fatal(err)
+			}
+			for b.Loop() {
+				list, err := seat.Offers(context.Background(), a, c.put, c.on, "")
+				if err != nil || len(list) < 5 {
+					b.Fatal(err, len(list))
+				}
+			}
+		})
+	}
+}
+
+// loose adds a plate that nothing holds yet.
+func loose(d *assembly.Document) *assembly.Document {
+	a := *d.Assemblies["main"]
+	a.Components = append(slices.Clone(a.Components), &assembly.Component{Name: "loose", Part: "plate", Pose: geom.Pose{O: geom.V(90, 10, 3), Q: geom.Exp(geom.V(0.1, 0.2, 0))}})
+	d.Assemblies["main"] = a.Seal()
+	return d
 }
 
 func BenchmarkConflict1000(b *testing.B) {

@@ -48,6 +48,43 @@ func Settle(m *model.Model) Settled {
 	return st
 }
 
+// Holds solves an assembly as Settle does, but only tells whether all its relations hold together; where they do not, the poses are
+// those of a compromise and no set is looked for. put, where it is a body, is moved by itself if that will do.
+func Holds(m *model.Model, put int) (Settled, bool) {
+	s := &search{Model: m}
+	st := Settled{Rels: m.Rels, LeftOut: map[int]bool{}}
+	if sol := s.near(put); sol.Holds {
+		st.Poses = s.sharpened(sol)
+	} else if p := s.consistent(m.Rels, sol.Poses); p != nil {
+		st.Poses = p
+	} else {
+		st.Poses = sol.Poses
+		return st, false
+	}
+	s.toLimits(&st)
+	return st, len(st.Odds) == 0
+}
+
+// near solves from where all stand: by moving one body, or else as few as will do.
+func (s *search) near(put int) solve.Solution {
+	o := s.Options(false)
+	if put >= 0 {
+		poses := s.Sys.NewPoses()
+		var mine []*solve.Relation
+		for _, i := range s.Rels {
+			if s.Sys.Touches(s.Sys.Rels[i], put) {
+				mine = append(mine, s.Sys.Rels[i])
+			}
+		}
+		if s.Sys.Rest([]int{put}, mine, poses, o) {
+			if sol := s.Sys.SolveFrom(poses, s.Rels, o); sol.Holds {
+				return sol
+			}
+		}
+	}
+	return s.Sys.Solve(o)
+}
+
 // settle seeks conflicts within blocks: what hangs on a block by one body cannot be to blame.
 func (s *search) settle() Settled {
 	sol := s.Sys.Solve(s.Options(false))

@@ -12,6 +12,7 @@
 package motion
 
 import (
+	"setfast/core/assembly"
 	"setfast/core/geom"
 	"setfast/core/mobility"
 	"setfast/core/model"
@@ -33,6 +34,23 @@ type Study struct {
 	moved   []int                 // by it
 	rows    solve.Rows
 	told    []told // per motion of the report: what Swing shows
+}
+
+// Apart is the same study on a system of its own, for another goroutine or for what is tried.
+func (s *Study) Apart() *Study {
+	return &Study{Model: s.On(s.Sys.Apart()), Basis: s.Basis, Poses: s.Poses, Rels: s.Rels, Blocks: s.Blocks}
+}
+
+// Planning is the account of what is left with other motions planned: nothing but how the freedoms are told apart changes.
+func (s *Study) Planning(planned []assembly.Planned) *report.Result {
+	k := s.Apart()
+	k.Sys.Stop = s.Sys.Stop
+	asm := *s.Asm
+	asm.Planned = planned
+	k.Asm = &asm
+	res := &report.Result{}
+	k.Classify(res)
+	return res
 }
 
 // told is a motion as it was found.

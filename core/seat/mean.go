@@ -6,6 +6,7 @@ import (
 	"math"
 	"slices"
 
+	"setfast/core/account"
 	"setfast/core/assembly"
 	"setfast/core/geom"
 	"setfast/core/relation"
@@ -15,12 +16,13 @@ import (
 
 // Mean finds how to declare a motion that is left as one that is wanted: by a joint's coordinate where a joint carries it,
 // else as a turn or slide of the first moving component by a feature on its axis. What it returns has been tried.
-func Mean(ctx context.Context, doc *assembly.Document, root string, res *report.Result, k int) (assembly.Planned, error) {
+func Mean(ctx context.Context, acc *account.Account, k int) (assembly.Planned, error) {
+	res, study := acc.Root, acc.Study(ctx)
 	if k < 0 || k >= len(res.Motions) {
 		return assembly.Planned{}, fmt.Errorf("there is no such motion any more")
 	}
 	mo := res.Motions[k]
-	a := bare(doc.Assemblies[root])
+	a := study.Asm
 	rides := map[string]bool{}
 	for _, r := range mo.Rides {
 		rides[r] = true
@@ -34,7 +36,7 @@ func Mean(ctx context.Context, doc *assembly.Document, root string, res *report.
 	dir := geom.FromArray(mo.Direction)
 	same := func(now *report.Result) bool {
 		for _, m := range now.Motions {
-			if m.Class == report.Planned && m.Kind == mo.Kind && math.Abs(geom.FromArray(m.Direction).Dot(dir)) > 1-1e-6 {
+			if m.Class == report.Planned && m.Kind == mo.Kind && math.Abs(geom.FromArray(m.Direction).Dot(dir)) > 1-tol.SameAxis {
 				return one(now)
 			}
 		}
@@ -74,7 +76,7 @@ func Mean(ctx context.Context, doc *assembly.Document, root string, res *report.
 			if rides[r.Head()] {
 				continue // the motion is relative to what stands
 			}
-			chain, f, err := doc.Lookup(a, r)
+			chain, f, err := study.Doc.Lookup(a, r)
 			if err != nil || len(chain) > 1 || !f.HasDirection() {
 				continue
 			}
@@ -87,7 +89,7 @@ func Mean(ctx context.Context, doc *assembly.Document, root string, res *report.
 		}
 	}
 	for _, n := range []string{"x", "y", "z"} {
-		if mo.Kind == report.Slide || geom.FromArray(mo.Point).Norm() < 1e-9 {
+		if mo.Kind == report.Slide || geom.FromArray(mo.Point).Norm() < tol.AtOrigin {
 			add(assembly.Ref{Feature: n})
 		}
 	}
@@ -95,10 +97,8 @@ func Mean(ctx context.Context, doc *assembly.Document, root string, res *report.
 		if i > 60 || ctx.Err() != nil {
 			break
 		}
-		with := *a
-		with.Planned = append(append([]assembly.Planned(nil), a.Planned...), t.p)
-		now, err := checkOnly(ctx, doc, root, &with)
-		if err == nil && t.accepts(now) && len(now.BlockedBy) <= len(res.BlockedBy) && now.Loose < res.Loose {
+		now := study.Planning(append(slices.Clone(a.Planned), t.p))
+		if t.accepts(now) && len(now.BlockedBy) <= len(res.BlockedBy) && now.Loose < res.Loose {
 			return t.p, nil
 		}
 	}

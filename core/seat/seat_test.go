@@ -28,11 +28,20 @@ func read(t *testing.T, mates string) *assembly.Document {
 	return d
 }
 
+func taken(t *testing.T, d *assembly.Document) *account.Account {
+	t.Helper()
+	a, err := account.Take(context.Background(), d, "main", nil)
+	if err != nil {
+		t.Fatal(err)
+	}
+	return a
+}
+
 func offers(t *testing.T, d *assembly.Document, put, on string) map[string]Offer {
 	t.Helper()
 	p, _ := format.Ref(put)
 	o, _ := format.Ref(on)
-	list, err := Offers(context.Background(), d, "main", p, o, "")
+	list, err := Offers(context.Background(), taken(t, d), p, o, "")
 	if err != nil {
 		t.Fatal(err)
 	}
@@ -100,7 +109,7 @@ func TestOffersSayTheFit(t *testing.T) {
 	}
 	a, _ := format.Ref("block/h1")
 	b, _ := format.Ref("block/h2")
-	if _, err := Offers(context.Background(), read(t, ""), "main", a, b, ""); err == nil {
+	if _, err := Offers(context.Background(), taken(t, read(t, "")), a, b, ""); err == nil {
 		t.Error("two picks on one part were taken")
 	}
 }
@@ -125,11 +134,8 @@ func TestMean(t *testing.T) {
 		a := d.Assemblies["main"]
 		var got []string
 		for range 4 {
-			rep, err := account.Check(context.Background(), d, nil)
-			if err != nil {
-				t.Fatal(err)
-			}
-			r := rep.Assemblies["main"]
+			acc := taken(t, d)
+			r := acc.Root
 			k := slices.IndexFunc(r.Motions, func(m report.Motion) bool { return m.Class == "loose" })
 			if k < 0 {
 				if r.Verdict != report.Moves {
@@ -137,7 +143,7 @@ func TestMean(t *testing.T) {
 				}
 				break
 			}
-			p, err := Mean(context.Background(), d, "main", r, k)
+			p, err := Mean(context.Background(), acc, k)
 			if err != nil {
 				t.Errorf("%s: %v", c.mates, err)
 				break

@@ -6,10 +6,11 @@ import (
 	"setfast/core/geom"
 )
 
-// Part is a system of some of the relations and the bodies they are between, in the same order. It gives which bodies they
-// are in the whole. What is tried again and again on few relations is tried there.
-func (s *System) Part(rels []int) (p *System, bodies []int) {
+// Part is a system of some of the relations and the bodies they are between, and others besides, in the same order. It gives
+// which bodies they are in the whole. What is tried again and again on few relations is tried there.
+func (s *System) Part(rels []int, besides ...int) (p *System, bodies []int) {
 	var buf [4]int
+	bodies = append(bodies, besides...)
 	for _, i := range rels {
 		for _, b := range s.Rels[i].Members(&buf) {
 			if b >= 0 {

@@ -142,3 +142,9 @@ func (r *Relation) Last() int {
 	}
 	return l
 }
+
+// Touches tells whether a relation is between a body and others.
+func (s *System) Touches(r *Relation, b int) bool {
+	var buf [4]int
+	return slices.Contains(r.Members(&buf), b)
+}

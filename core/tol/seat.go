@@ -10,4 +10,8 @@ const (
 	// FitDirection, a sine, and FitPlace, mm: a feature stands for a motion if its axis is the motion's to within these.
 	FitDirection = 1e-5
 	FitPlace     = 1e-3
+	// SameAxis, one less a cosine (1.4e-3 rad): a motion found with an entry planned is the one that was meant.
+	SameAxis = 1e-6
+	// AtOrigin, mm: an axis through the origin is this near it.
+	AtOrigin = 1e-9
 )

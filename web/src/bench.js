@@ -137,7 +137,7 @@ export async function bench(asm) {
     asm, stage, view, tell, state: () => state,
     light: (name) => stage.light(name && [name]),
     says: (text) => { under.hidden = !text; under.textContent = text; },
-    park: (name, poses) => act({ do: "park", name, poses }),
+    park: (name, poses) => act({ do: "move", component: name, poses }),
     refresh: () => stage.show(state, true),
     restore: () => stage.show(state, true),
     shown: (on) => { $('[data-act="tug"]').setAttribute("aria-pressed", on); if (on) view.focus({ preventScroll: true }); cands = []; showUnder(); if (on) tell("Pull a part to see what it can do; N takes the next one by keys. Escape ends it."); },
@@ -224,24 +224,24 @@ export async function bench(asm) {
       case "open": { const li = b.closest(".line"), was = !li.querySelector(".inside").hidden; unfold(li, !was); if (!was) light([comp], "c:" + comp); else { lit = "x"; light([], "x"); } break; }
       case "light": light(bodiesOf([mate]), "m:" + mate); break;
       case "light-set": { const ids = b.dataset.mates.split("\n").filter(Boolean); light(bodiesOf(ids), "s:" + ids.join()); break; }
-      case "turn": act({ do: "turn", name: mate }); break;
-      case "suppress": act({ do: "suppress", name: mate, flag: true }); break;
-      case "revive": act({ do: "suppress", name: mate, flag: false }); break;
-      case "unrelate": act({ do: "unrelate", name: mate }); break;
-      case "ground-origin": act({ do: "ground", name: comp, to: "origin" }); break;
-      case "ground-here": act({ do: "ground", name: comp, to: "here" }); break;
-      case "unground": act({ do: "unground", name: comp }); break;
-      case "suppress-part": act({ do: "suppress part", name: comp, flag: true }); break;
-      case "revive-part": act({ do: "suppress part", name: comp, flag: false }); break;
-      case "flex": act({ do: "flexible", name: comp, flag: true }); break;
-      case "stiff": act({ do: "flexible", name: comp, flag: false }); break;
-      case "remove": act({ do: "remove", name: comp }); break;
-      case "rename": { const to = await ask(`Rename ${comp}`, comp); if (to && to !== comp) { if (open.delete(comp)) open.add(to); act({ do: "rename", name: comp, to }); } break; }
+      case "turn": act({ do: "turn", relation: mate }); break;
+      case "suppress": act({ do: "suppress", relation: mate, on: true }); break;
+      case "revive": act({ do: "suppress", relation: mate, on: false }); break;
+      case "unrelate": act({ do: "unrelate", relation: mate }); break;
+      case "ground-origin": act({ do: "ground", component: comp, on: true, origin: true }); break;
+      case "ground-here": act({ do: "ground", component: comp, on: true }); break;
+      case "unground": act({ do: "ground", component: comp, on: false }); break;
+      case "suppress-part": act({ do: "suppress", component: comp, on: true }); break;
+      case "revive-part": act({ do: "suppress", component: comp, on: false }); break;
+      case "flex": act({ do: "flex", component: comp, on: true }); break;
+      case "stiff": act({ do: "flex", component: comp, on: false }); break;
+      case "remove": act({ do: "remove", component: comp }); break;
+      case "rename": { const to = await ask(`Rename ${comp}`, comp); if (to && to !== comp) { if (open.delete(comp)) open.add(to); act({ do: "rename", component: comp, to }); } break; }
       case "hide": { const h = new Set(stage.hidden); if (h.delete(comp)) b.textContent = "hide"; else { h.add(comp); b.textContent = "show"; } stage.setHidden(h); break; }
       case "only": { const all = state.components.map((c) => c.name); const h = new Set(all.filter((n) => n !== comp)); const was = stage.hidden.size === h.size && !stage.hidden.has(comp); stage.setHidden(was ? new Set() : h); b.textContent = was ? "show only this" : "show all"; break; }
-      case "remedy": act({ do: "remedy", index: +b.dataset.odds, remedy: +b.dataset.remedy }); break;
-      case "mean": act({ do: "mean", index: +motion }); break;
-      case "unplan": act({ do: "unplan", index: +b.dataset.index }); break;
+      case "remedy": act({ do: "remedy", finding: +b.dataset.odds, remedy: +b.dataset.remedy }); break;
+      case "mean": act({ do: "plan", motion: +motion }); break;
+      case "unplan": act({ do: "unplan", at: +b.dataset.index }); break;
       case "swing": swing(+motion); break;
     }
   });
@@ -249,11 +249,11 @@ export async function bench(asm) {
     const i = e.target.closest("input[data-act]"); if (!i) return;
     const mate = i.closest(".mate").dataset.mate;
     const v = i.value.trim() === "" ? null : number(i.value);
-    if (i.dataset.act === "value" && i.value.trim() !== "" && v === null) { act({ do: "value", name: mate, text: i.value.trim() }).then((ok) => { if (!ok) i.value = i.defaultValue; }); return; }
-    if (i.dataset.act === "value") { if (v === null) { i.value = i.defaultValue; return; } act({ do: "value", name: mate, value: v }); return; }
+    if (i.dataset.act === "value" && i.value.trim() !== "" && v === null) { act({ do: "set", relation: mate, text: i.value.trim() }).then((ok) => { if (!ok) i.value = i.defaultValue; }); return; }
+    if (i.dataset.act === "value") { if (v === null) { i.value = i.defaultValue; return; } act({ do: "set", relation: mate, to: v }); return; }
     // one end at a time: the other stays as it is written
-    const to = i.value.trim() === "" ? {} : v === null ? { text: i.value.trim() } : { value: v };
-    act({ do: "limits", name: mate, type: i.dataset.of, end: i.dataset.end, ...to }).then((ok) => { if (!ok) i.value = i.defaultValue; });
+    const to = i.value.trim() === "" ? {} : v === null ? { text: i.value.trim() } : { to: v };
+    act({ do: "limit", relation: mate, of: i.dataset.of, end: i.dataset.end, ...to }).then((ok) => { if (!ok) i.value = i.defaultValue; });
   });
   account.addEventListener("keydown", (e) => {
     const b = e.target.closest(".rowopen"); if (!b) return;
@@ -312,13 +312,13 @@ export async function bench(asm) {
     ["Pick anything", "Alt 1", () => setFilter("all")], ["Pick faces only", "Alt 2", () => setFilter("face")], ["Pick axes only", "Alt 3", () => setFilter("axis")], ["Pick rims only", "Alt 4", () => setFilter("rim")], ["Pick points only", "Alt 5", () => setFilter("point")],
     ["Go to the account", "A", () => (account.querySelector(".rowopen") || account).focus()],
     ["Go to the stage", "G", () => view.focus()],
-    ["Ground a part on the origin", "", () => withPart((n) => act({ do: "ground", name: n, to: "origin" }))],
-    ["Ground a part where it stands", "", () => withPart((n) => act({ do: "ground", name: n, to: "here" }))],
-    ["Unground a part", "", () => withPart((n) => act({ do: "unground", name: n }))],
-    ["Remove a part", "", () => withPart((n) => act({ do: "remove", name: n }))],
+    ["Ground a part on the origin", "", () => withPart((n) => act({ do: "ground", component: n, on: true, origin: true }))],
+    ["Ground a part where it stands", "", () => withPart((n) => act({ do: "ground", component: n, on: true }))],
+    ["Unground a part", "", () => withPart((n) => act({ do: "ground", component: n, on: false }))],
+    ["Remove a part", "", () => withPart((n) => act({ do: "remove", component: n }))],
     ["Rename this assembly", "", async () => { const to = await ask("Name of the assembly", $(".path b").textContent); if (to && await act({ do: "title", to })) { $(".path b").textContent = to; } }],
-    ["Count the spin of fasteners as loose", "", () => act({ do: "held", flag: true })],
-    ["Let fasteners spin", "", () => act({ do: "held", flag: false })],
+    ["Count the spin of fasteners as loose", "", () => act({ do: "settings", fasteners_held: true })],
+    ["Let fasteners spin", "", () => act({ do: "settings", fasteners_held: false })],
     ["Save as an assembly file", "", () => { location.href = `/a/${asm}/export`; }],
     ["Go to the Shelf", "", () => { location.href = $(".path a").href; }],
   ];

@@ -120,8 +120,11 @@ export class Sentence {
     this.offerBox.children[i].scrollIntoView({ block: "nearest", inline: "nearest" });
     this.extras(o); this.post.disabled = false;
     this.tellOffer(o);
-    this.stage.goTo(o.poses);
+    this.preview3d(o);
   }
+
+  // what an offer does not move goes back to where it stands
+  preview3d(o) { this.stage.goTo({ ...Object.fromEntries((this.state?.components || []).map((c) => [c.name, c.pose])), ...o.poses }); }
 
   tellOffer(o) {
     const bits = [];
@@ -143,7 +146,7 @@ export class Sentence {
       Object.assign(o, { ...got, label: o.label, unit: o.unit, joint: o.joint, note: o.note, value: o.value });
       this.offerBox.children[this.chosen].querySelector(".ba").textContent = o.odds ? "cannot hold" : `${o.before} → ${o.after}`;
       if (o.sense) this.form.querySelector(".slotbutton").textContent = o.sense === "same" ? "the same way" : "opposite";
-      this.tellOffer(o); this.stage.goTo(o.poses);
+      this.tellOffer(o); this.preview3d(o);
     } catch (e) { if (turn === this.turn) this.say(e.message, true); }
   }
 
@@ -168,7 +171,7 @@ export class Sentence {
         const text = this.form.querySelector(sel).value.trim();
         if (text) { const v = number(text); if (v === null) { this.say("Limits are numbers, or left empty.", true); return; } a[k] = v; }
       }
-      a.mean = this.form.querySelector("#mean").checked;
+      a.plan = this.form.querySelector("#mean").checked;
     }
     this.post.disabled = true;
     if (await this.onpost(a)) { this.slots = { put: null, on: null }; this.inputs.put.value = this.inputs.on.value = ""; this.form.querySelector("#lo").value = this.form.querySelector("#hi").value = ""; this.offers = []; this.mark(); this.render(); this.tell(); if (document.activeElement === this.inputs.on) this.inputs.put.focus(); }

@@ -1,0 +1,111 @@
+package words
+
+import (
+	"fmt"
+	"strings"
+
+	"setfast/core/assembly"
+	"setfast/core/part"
+	"setfast/core/report"
+)
+
+// Motion says a motion: what moves, how, and what moves along.
+func Motion(m report.Motion) string {
+	if len(m.Rides) == 0 {
+		return "nothing moves"
+	}
+	w := m.Rides[0]
+	dir := Direction(m.Direction)
+	switch m.Kind {
+	case report.Slide:
+		w += " slides along " + dir
+	case report.Screw:
+		w += fmt.Sprintf(" screws about %s, %s mm a turn", dir, part.Number(m.Pitch))
+	default:
+		w += " turns about " + dir
+	}
+	switch n := len(m.Rides) - 1; {
+	case n == 1:
+		w += "; " + m.Rides[1] + " rides along"
+	case n > 1:
+		w += fmt.Sprintf("; %d more ride along", n)
+	}
+	return w
+}
+
+// Direction names a direction: by its axis, where it lies along one.
+func Direction(d [3]float64) string {
+	for i, n := range [3]string{"x", "y", "z"} {
+		if d[i] > 1-1e-6 || d[i] < -1+1e-6 {
+			return n
+		}
+	}
+	return fmt.Sprintf("(%.3g, %.3g, %.3g)", d[0], d[1], d[2])
+}
+
+// shown is the least miss in mm or degrees that has a digit to show.
+const shown = 5e-5
+
+// Miss says how far something is off.
+func Miss(mm, deg float64) string {
+	switch {
+	case mm > shown && deg > shown:
+		return part.Number(mm) + " mm and " + part.Number(deg) + "°"
+	case deg > shown:
+		return part.Number(deg) + "°"
+	}
+	return part.Number(mm) + " mm"
+}
+
+// Remedy says a change that would settle a conflict.
+func Remedy(y report.Remedy) string {
+	switch y.Kind {
+	case report.Suppress:
+		return "suppress " + y.Mate
+	case report.SetValue:
+		return "set " + y.Mate + " to " + part.Number(*y.Value)
+	case report.TurnOver:
+		return "turn " + y.Mate + " round"
+	case report.Unground:
+		return "unground " + y.Component
+	}
+	return "free " + y.Coordinate + " of " + y.Mate
+}
+
+// Blocked says a planned entry as it stands in a report.
+func Blocked(e map[string]string) string {
+	if e["joint"] != "" {
+		return "the motion of " + e["joint"]
+	}
+	return "the " + e["motion"] + " of " + e["component"]
+}
+
+// Planned says a planned motion.
+func Planned(p assembly.Planned) string {
+	if p.Joint != "" {
+		return "the motion of " + p.Joint
+	}
+	return p.Motion + " of " + p.Component
+}
+
+// Ref names a feature by what it is and whose it is.
+func Ref(doc *assembly.Document, asm *assembly.Assembly, r assembly.Ref) string {
+	_, f, err := doc.Lookup(asm, r)
+	if err != nil {
+		return r.String()
+	}
+	what := f.Describe()
+	switch r.Feature {
+	case "origin":
+		what = "origin"
+	case "xy", "yz", "zx":
+		what = r.Feature + " plane"
+	case "x", "y", "z":
+		what = r.Feature + " axis"
+	}
+	owner := "the assembly"
+	if len(r.Path) > 0 {
+		owner = strings.Join(r.Path, " › ")
+	}
+	return what + " · " + owner
+}

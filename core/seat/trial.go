@@ -1,0 +1,239 @@
+package seat
+
+import (
+	"context"
+	"maps"
+	"math"
+	"slices"
+	"strings"
+
+	"setfast/core/account"
+	"setfast/core/assembly"
+	"setfast/core/conflict"
+	"setfast/core/geom"
+	"setfast/core/mobility"
+	"setfast/core/model"
+	"setfast/core/motion"
+	"setfast/core/relation"
+	"setfast/core/report"
+	"setfast/core/solve"
+	"setfast/core/tol"
+)
+
+// trial is an overlay on a solved assembly, on which relations between two features are tried.
+type trial struct {
+	study  *motion.Study
+	base   *report.Result
+	whole  *solve.System // starting where all stands, what has no freedom fixed
+	a, b   solve.Feat    // of the relation: on, put
+	about  map[int][]int // body → relations in force
+	rels   []int         // of what the two features can move
+	bodies []int         // of what they can move, and what stands beside
+	name   string        // of the component whose freedom is told
+	before int           // freedoms of what can move
+}
+
+// newTrial finds what two features can move.
+func newTrial(ctx context.Context, a *account.Account, put, on assembly.Ref) (*trial, error) {
+	t := &trial{study: a.Study(ctx), base: a.Root}
+	var err error
+	if t.b, _, err = t.study.Feature(put); err != nil {
+		return nil, err
+	}
+	if t.a, _, err = t.study.Feature(on); err != nil {
+		return nil, err
+	}
+	t.name = t.base.Body(put.Path)
+	if c := t.study.Asm.Component(t.name); c == nil || c.Grounded {
+		t.name = t.base.Body(on.Path)
+	}
+	t.standing()
+	t.reach()
+	p, _, err := t.part(nil)
+	if err != nil {
+		return nil, err
+	}
+	basis := post(p, p.Sys.NewPoses(), p.Rels)
+	t.before = basis.Left()
+	return t, nil
+}
+
+// standing makes a system of the assembly that starts at its solved poses; what has no freedom left is fixed there.
+func (t *trial) standing() {
+	w := t.study.Sys.Fork()
+	w.Bodies = slices.Clone(w.Bodies)
+	for b := range w.Bodies {
+		w.Bodies[b].Start = t.study.Poses[b]
+		w.Bodies[b].Fixed = w.Bodies[b].Fixed || !t.study.Basis.Moves(b)
+	}
+	t.whole = w
+}
+
+// reach gathers the relations that tie the two features' bodies to others through bodies that move.
+func (t *trial) reach() {
+	w := t.whole
+	t.about = map[int][]int{}
+	var buf [4]int
+	for _, i := range t.study.Rels {
+		for _, b := range w.FreeBodies(w.Rels[i], &buf) {
+			t.about[b] = append(t.about[b], i)
+		}
+	}
+	in, rels := map[int]bool{}, map[int]bool{}
+	var next []int
+	add := func(b int) {
+		if b >= 0 && !w.Bodies[b].Fixed && !in[b] {
+			in[b] = true
+			next = append(next, b)
+		}
+	}
+	add(t.a.Body)
+	add(t.b.Body)
+	for len(next) > 0 {
+		b := next[len(next)-1]
+		next = next[:len(next)-1]
+		for _, i := range t.about[b] {
+			rels[i] = true
+			for _, o := range w.FreeBodies(w.Rels[i], &buf) {
+				add(o)
+			}
+		}
+	}
+	t.rels = slices.Sorted(maps.Keys(rels))
+	t.bodies = slices.Collect(maps.Keys(in))
+	for _, f := range []solve.Feat{t.a, t.b} {
+		if f.Body >= 0 {
+			t.bodies = append(t.bodies, f.Body)
+		}
+	}
+}
+
+// spec is a relation as it is said, on bodies.
+func (t *trial) spec(m *assembly.Mate, a, b solve.Feat) solve.Spec {
+	return solve.Spec{ID: m.ID, Type: m.Type, A: a, B: b, Params: m.Params}
+}
+
+// part is the overlay as a model of its own, with another relation if one is given, and where its bodies are in the assembly.
+func (t *trial) part(m *assembly.Mate) (*model.Model, []int, error) {
+	sys, bodies := t.whole.Part(t.rels, t.bodies...)
+	k := t.study.On(sys)
+	k.Comps, k.Mates, k.Rels = nil, nil, nil
+	for _, b := range bodies {
+		k.Comps = append(k.Comps, t.study.Comps[b])
+	}
+	for i, r := range t.rels {
+		k.Mates, k.Rels = append(k.Mates, t.study.Mates[r]), append(k.Rels, i)
+	}
+	if m != nil {
+		here := func(f solve.Feat) solve.Feat {
+			f.Body = slices.Index(bodies, f.Body)
+			return f
+		}
+		r, err := sys.New(t.spec(m, here(t.a), here(t.b)))
+		if err != nil {
+			return nil, nil, err
+		}
+		k.Mates, k.Rels = append(k.Mates, m), append(k.Rels, len(sys.Rels))
+		sys.Rels = append(sys.Rels, r)
+	}
+	sys.Measure()
+	return k, bodies, nil
+}
+
+// post takes relations into an account of their own.
+func post(m *model.Model, poses []geom.Pose, rels []int) *mobility.Basis {
+	basis := mobility.New(m.Sys, poses, rels)
+	lines := m.ByLine(rels)
+	for b := range m.Comps {
+		if !m.Sys.Bodies[b].Fixed {
+			basis.Open(b)
+		}
+		for _, i := range lines[b+1] {
+			basis.Post(m.Sys.Rels[i])
+		}
+	}
+	basis.Finish()
+	return basis
+}
+
+// try solves the overlay with a relation and counts what it leaves.
+func (t *trial) try(m *assembly.Mate) (Offer, error) {
+	d := m.Descriptor()
+	o := Offer{Type: d.Name, Joint: d.Family == relation.Joint, Moves: []string{}, Poses: map[string]geom.Pose{}, Before: t.base.Components[t.name].Left}
+	if d.Needed() {
+		v, given := m.Num(d.Main)
+		if !given {
+			var err error
+			if v, err = t.valueNow(m); err != nil {
+				return o, err
+			}
+			with := *m
+			with.Params = m.WithNum(d.Main, v)
+			m = &with
+		}
+		o.Value = &v
+	}
+	k, bodies, err := t.part(m)
+	if err != nil {
+		return o, err
+	}
+	r := k.Sys.Rels[len(k.Sys.Rels)-1]
+	o.Asked = r.Asks()
+	if r.HasSense() {
+		o.Sense = "same"
+		if r.Sense < 0 {
+			o.Sense = "opposed"
+		}
+	}
+	put := slices.Index(bodies, t.b.Body)
+	if put >= 0 && k.Sys.Bodies[put].Fixed {
+		put = slices.Index(bodies, t.a.Body)
+	}
+	st, holds := conflict.Holds(k, put)
+	if !holds {
+		p := t.base.Components[t.name]
+		o.After, o.Leaves, o.Odds = p.Left, FreedomWords(p.Slides, p.Turns), missWords(k, st)
+		return o, nil
+	}
+	k.Sys.Track(st.Poses)
+	basis := post(k, st.Poses, st.Rels)
+	left, turns := 0, 0
+	if i := slices.Index(bodies, t.study.Body[t.name]); i >= 0 && !k.Sys.Bodies[i].Fixed {
+		left, turns = basis.Restricted(i)
+	}
+	o.After, o.Leaves = left, FreedomWords(left-turns, turns)
+	o.Doubled = o.Asked - (t.before - basis.Left())
+	t.tellMoves(&o, bodies, st.Poses)
+	return o, nil
+}
+
+// tellMoves names the components that would move, and where to. Of a flexible use any part of it counts.
+func (t *trial) tellMoves(o *Offer, bodies []int, poses []geom.Pose) {
+	moved := map[string]geom.Pose{}
+	for i, b := range bodies {
+		if apart(t.study.Poses[b], poses[i]) {
+			moved[t.study.Comps[b].Name] = poses[i].Plain()
+		}
+	}
+	uses := map[string]bool{}
+	for name, p := range moved {
+		use, _, inner := strings.Cut(name, "/")
+		if !inner {
+			o.Poses[name] = p
+		} else if t.base.Body([]string{use}) == name {
+			o.Poses[use] = p
+		}
+		uses[use] = true
+	}
+	for _, c := range t.study.Doc.Assemblies[t.study.Name].Components { // in build order
+		if use, _, _ := strings.Cut(c.Name, "/"); uses[use] {
+			o.Moves = append(o.Moves, use)
+			delete(uses, use)
+		}
+	}
+}
+
+func apart(a, b geom.Pose) bool {
+	q := a.Q.W*b.Q.W + a.Q.X*b.Q.X + a.Q.Y*b.Q.Y + a.Q.Z*b.Q.Z
+	return a.O.Sub(b.O).Norm() > tol.Moved || 1-math.Abs(q) > tol.TurnedBy
+}
