@@ -226,6 +226,9 @@ func (a *App) append(ctx context.Context, l store.Line) (store.State, error) {
 	return st, err
 }
 
+// Back takes a line back, or does it again.
+type Back = func(ctx context.Context, id, base int64, who, token string) (*Posted, error)
+
 // Undo takes the latest line back.
 func (a *App) Undo(ctx context.Context, id, base int64, who, token string) (*Posted, error) {
 	return a.back(ctx, id, base, "undo", who, token)

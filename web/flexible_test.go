@@ -83,7 +83,7 @@ func TestFlexibleOnTheBench(t *testing.T) {
 	w.click("[data-act=flex]")
 	w.seq(2)
 	verdict("moves as planned")
-	if s := w.text(`[...document.querySelectorAll(".innerline")].map((l) => l.querySelector(".what span").textContent + " " + l.querySelector(".beforeafter").firstChild.textContent).join("; ")`); s != "Crank shaft 6 → 1; Crank arm 6 → 1; Crank handle 6 → 2" {
+	if s := w.text(`[...document.querySelectorAll(".innerline")].map((l) => l.querySelector(".what span").textContent + " " + l.querySelector(".beforeafter").firstChild.textContent.trim()).join("; ")`); s != "Crank shaft 6 → 1; Crank arm 6 → 1; Crank handle 6 → 2" {
 		t.Errorf("its parts: %q", s)
 	}
 	w.click(".stagehead [data-act=tug]")

@@ -6,8 +6,8 @@ import (
 	"math"
 	"strings"
 
+	"setfast/app/words"
 	"setfast/core/part"
-	"setfast/core/report"
 )
 
 var funcs = template.FuncMap{
@@ -15,53 +15,17 @@ var funcs = template.FuncMap{
 	"slug":   func(v string) string { return strings.ReplaceAll(v, " ", "-") },
 	"mark":   mark,
 	"word":   func(v string) string { return map[bool]string{true: "not taken yet", false: v}[v == ""] },
-	"size":   sizeOf,
+	"size":   words.Size,
 	"lower":  strings.ToLower,
 	"path":   func(v string) string { return strings.ReplaceAll(v, "/", " › ") },
-	"volume": volume,
-	"agree":  agree,
+	"volume": words.Volume,
+	"agree":  words.Agree,
 	"plus":   func(a, b int) int { return a + b },
 	"off":    func(name, kind, path string, id int64) offView { return offView{name, kind, fmt.Sprint(path, id)} },
 }
 
 // offView is something taken off the Shelf.
 type offView struct{ Name, Kind, Path string }
-
-// agree says how exactly relations that repeat each other must agree.
-func agree(t report.Tolerance) string {
-	switch {
-	case t.MM != nil:
-		return fmt.Sprintf("holds while they agree within %.2g mm", *t.MM)
-	case t.Deg != nil:
-		return fmt.Sprintf("holds while they agree within %.2g°", *t.Deg)
-	}
-	return ""
-}
-
-// weight writes a mass as people do.
-func weight(kg float64) string {
-	if kg < 1 {
-		return fmt.Sprintf("%.3g g", kg*1000)
-	}
-	return fmt.Sprintf("%.4g kg", kg)
-}
-
-// volume writes a volume without powers of ten.
-func volume(mm3 float64) string {
-	if mm3 >= 1e5 {
-		return fmt.Sprintf("%.1f cm³", mm3/1000)
-	}
-	if mm3 >= 1000 {
-		return fmt.Sprintf("%.0f mm³", mm3)
-	}
-	return fmt.Sprintf("%.4g mm³", mm3)
-}
-
-// sizeOf writes a part's extent.
-func sizeOf(lo, hi [3]float64) string {
-	f := func(i int) string { return part.Number(math.Round((hi[i]-lo[i])*100) / 100) }
-	return f(0) + " × " + f(1) + " × " + f(2) + " mm"
-}
 
 // mark draws the freedom mark: three straight strokes for slides and three curved ones for turns; a stroke is there for
 // each freedom left. With none left it closes to a ring; a ring in two halves stands for what is at odds.

@@ -3,23 +3,16 @@ package web
 import (
 	"context"
 	"fmt"
-	"io"
 	"net"
 	"net/http"
 	"strings"
 	"time"
-
-	"github.com/labstack/echo/v5"
-
-	"setfast/app/words"
 )
 
 // How long a request may take. What is worked out has limits of its own, shorter than these.
 const (
 	requestTime = 90 * time.Second
-	bodyTime    = 20 * time.Second // to send a request's body; for uploads, between two pieces of it
 	uploadTime  = 2 * time.Hour
-	answerTime  = 2 * time.Minute // to take an answer; for large ones, between two pieces of it
 )
 
 // hosts are the names this server answers to: those of loopback, and the configured ones. A page of another site that was led
@@ -80,45 +73,4 @@ func (s *Server) guard(next http.Handler) (http.Handler, error) {
 		defer cancel()
 		inner.ServeHTTP(w, r.WithContext(ctx))
 	}), nil
-}
-
-// patient reads a body for which more time is given as long as more of it comes.
-type patient struct {
-	io.Reader
-	more func()
-}
-
-func (p *patient) Read(b []byte) (int, error) {
-	p.more()
-	return p.Reader.Read(b)
-}
-
-// patiently gives an upload time piece by piece.
-func patiently(c *echo.Context, most int64) io.ReadCloser {
-	rc := http.NewResponseController(c.Response())
-	body := http.MaxBytesReader(c.Response(), c.Request().Body, most)
-	more := func() {
-		_ = rc.SetReadDeadline(time.Now().Add(bodyTime))
-		_ = rc.SetWriteDeadline(time.Now().Add(answerTime))
-	}
-	return struct {
-		io.Reader
-		io.Closer
-	}{&patient{body, more}, body}
-}
-
-// steady writes an answer for which more time is given as long as more of it is taken.
-type steady struct {
-	io.Writer
-	rc *http.ResponseController
-}
-
-func (s *steady) Write(b []byte) (int, error) {
-	_ = s.rc.SetWriteDeadline(time.Now().Add(answerTime))
-	return s.Writer.Write(b)
-}
-
-// text takes a text of a form.
-func text(c *echo.Context, what, field string, most int) (string, error) {
-	return words.Text(what, c.FormValue(field), most)
 }

@@ -13,7 +13,6 @@ import (
 	"net"
 	"net/http"
 	"strings"
-	"sync"
 	"time"
 
 	"github.com/labstack/echo/v5"
@@ -21,6 +20,9 @@ import (
 
 	"setfast/app"
 	"setfast/store"
+	"setfast/web/ask"
+	"setfast/web/bench"
+	"setfast/web/pages"
 )
 
 //go:embed templates/*.html
@@ -43,20 +45,10 @@ type Options struct {
 type Server struct {
 	app        *app.App
 	echo       *echo.Echo
-	tpl        *template.Template
 	log        *slog.Logger
 	hosts      hosts
 	configured []string
 	handler    http.Handler
-
-	mu     sync.Mutex
-	states map[int64]shown // the latest written out, of some assemblies
-}
-
-// shown is a state as it is sent.
-type shown struct {
-	of           *app.Judged
-	data, packed []byte
 }
 
 type renderer struct{ t *template.Template }
@@ -79,7 +71,7 @@ func New(a *app.App, o Options) (*Server, error) {
 		return nil, err
 	}
 	e := echo.New()
-	s := &Server{app: a, echo: e, tpl: t, log: o.Log, hosts: known, configured: o.Hosts, states: map[int64]shown{}}
+	s := &Server{app: a, echo: e, log: o.Log, hosts: known, configured: o.Hosts}
 	e.Renderer = renderer{t}
 	e.HTTPErrorHandler = s.fault
 	e.Use(middleware.Recover(), s.headers)
@@ -91,44 +83,17 @@ func New(a *app.App, o Options) (*Server, error) {
 		return nil, err
 	}
 	e.StaticFS("/static", st)
-	s.routes()
+	p := &pages.Pages{App: a}
+	p.Routes(e)
+	b := &bench.Bench{App: a, Log: o.Log, Parts: p, Write: func(name string, data any) (string, error) {
+		var out strings.Builder
+		err := t.ExecuteTemplate(&out, name, data)
+		return out.String(), err
+	}}
+	b.Routes(e)
+	e.GET("/healthz", s.healthz)
 	s.handler, err = s.guard(e)
 	return s, err
-}
-
-func (s *Server) routes() {
-	e := s.echo
-	e.GET("/", s.projects)
-	e.POST("/projects", s.createProject)
-	e.GET("/p/:project", on("project", s.shelf))
-	e.POST("/p/:project/name", on("project", s.renameProject))
-	e.POST("/p/:project/imports", on("project", s.stage))
-	e.GET("/p/:project/imports", on("project", s.unfinished))
-	e.GET("/p/:project/imports/:batch", on("project", s.progress))
-	e.DELETE("/p/:project/imports/file/:file", on("project", s.cancelImport))
-	e.GET("/p/:project/parts", on("project", s.partList))
-	e.POST("/parts/:part", on("part", s.updatePart))
-	e.DELETE("/parts/:part", on("part", s.takeOff(app.PartKey)))
-	e.POST("/parts/:part/back", on("part", s.putBack(app.PartKey)))
-	e.DELETE("/parts/:part/good", on("part", s.throwAway(app.PartKey)))
-	e.POST("/p/:project/assemblies", on("project", s.createAssembly))
-	e.DELETE("/a/:asm", on("asm", s.takeOff(app.AssemblyKey)))
-	e.POST("/a/:asm/back", on("asm", s.putBack(app.AssemblyKey)))
-	e.DELETE("/a/:asm/good", on("asm", s.throwAway(app.AssemblyKey)))
-	e.GET("/shape/:sha", s.shape)
-	e.GET("/preview/:sha", s.preview)
-	e.GET("/a/:asm", on("asm", s.bench))
-	e.GET("/a/:asm/state", on("asm", s.state))
-	e.GET("/a/:asm/log", on("asm", s.logLines))
-	e.POST("/a/:asm/do", on("asm", s.do))
-	e.POST("/a/:asm/undo", on("asm", s.undo))
-	e.POST("/a/:asm/redo", on("asm", s.redo))
-	e.POST("/a/:asm/offers", on("asm", s.offers))
-	e.POST("/a/:asm/try", on("asm", s.try))
-	e.GET("/a/:asm/swing/:k", on("asm", s.swing))
-	e.GET("/a/:asm/export", on("asm", s.export))
-	e.GET("/a/:asm/bare", on("asm", s.bare))
-	e.GET("/healthz", s.healthz)
 }
 
 // healthz says whether the server can do its work. It waits for nobody.
@@ -149,7 +114,7 @@ func (s *Server) Handler() http.Handler { return s.handler }
 
 // Serve answers on a listener until the context ends.
 func (s *Server) Serve(ctx context.Context, l net.Listener) error {
-	srv := &http.Server{Handler: s.Handler(), ReadHeaderTimeout: 10 * time.Second, ReadTimeout: bodyTime, WriteTimeout: answerTime, IdleTimeout: 2 * time.Minute,
+	srv := &http.Server{Handler: s.Handler(), ReadHeaderTimeout: 10 * time.Second, ReadTimeout: ask.BodyTime, WriteTimeout: ask.AnswerTime, IdleTimeout: 2 * time.Minute,
 		MaxHeaderBytes: 64 << 10, ErrorLog: slog.NewLogLogger(s.log.Handler(), slog.LevelWarn)}
 	done := make(chan error, 1)
 	go func() { done <- srv.Serve(l) }()
@@ -222,6 +187,9 @@ func said(err error) (code int, msg string) {
 
 const wrong = "Something went wrong here. Nothing was lost; try again, or reload the page."
 
+// faultView is the page of an error.
+type faultView struct{ Title, Msg string }
+
 // fault answers with one clear sentence, as a page, a fragment or JSON, whatever was asked for.
 func (s *Server) fault(c *echo.Context, err error) {
 	code, msg := said(err)
@@ -243,5 +211,5 @@ func (s *Server) fault(c *echo.Context, err error) {
 		_ = c.Render(code, "notice", msg)
 		return
 	}
-	_ = c.Render(code, "fault.html", map[string]any{"Title": "Not here", "Code": code, "Msg": msg})
+	_ = c.Render(code, "fault.html", faultView{"Not here", msg})
 }

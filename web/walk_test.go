@@ -389,7 +389,7 @@ func TestDemo(t *testing.T) {
 	}
 	// a loose motion that is meant becomes planned, by a press
 	w.ok(w.Go(fmt.Sprint(address, "/a/", as[2].ID)))
-	w.click(`.f-loose [data-act=mean]`)
+	w.click(`.f-loose [data-act=plan]`)
 	w.until(`setfast.state().motions.filter((m) => m.class === "planned").length === 1`)
 	// its showing ends where it began
 	w.click(`.f-planned [data-act=swing]`)

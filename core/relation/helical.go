@@ -8,6 +8,7 @@ var _ = register(Type{
 	Family: Joint,
 	Takes:  takesFrames,
 	Fields: []Field{fieldLead, fieldSense},
+	Main:   "lead",
 	Coordinates: []Coordinate{{Name: "angle", Angular: true, Counts: true, read: func(l *Law, row *Row, a, b *View) float64 {
 		perTurn := 2 * math.Pi / l.Lead
 		v := row.height(a, b, a.Z)

@@ -119,3 +119,6 @@ func onFrames(label string, rank int) func(put, on part.Feature) (string, int) {
 		return "", 0
 	}
 }
+
+// Reads tells whether the main field can be read off where things stand.
+func (t *Type) Reads() bool { return t.read != nil }

@@ -1,6 +1,6 @@
 import htmx from "htmx.org";
 import { shelf } from "./shelf.js";
-import { bench } from "./bench.js";
+import { bench } from "./bench/bench.js";
 
 window.htmx = htmx;
 

@@ -1,0 +1,151 @@
+package bench
+
+import (
+	"slices"
+	"strings"
+
+	"setfast/app"
+	"setfast/app/words"
+	"setfast/core/assembly"
+	"setfast/core/report"
+)
+
+// accountView is the account as it is shown.
+type accountView struct {
+	R             *report.Result
+	Verdict       string // with all below
+	Below         string // the worst assembly below, if it fails
+	Lines         []lineView
+	Loose         []motionView
+	Planned       []motionView
+	Idle          int
+	Odds          []oddsView
+	Groups        []report.DoubledGroup
+	Blocked       []string
+	Unplan        []string
+	FastenersHeld bool
+	Empty         bool
+	Gaps          []app.Gap // but those of components of this assembly, which are told on their lines
+
+	missing map[string]string // components of this assembly, and why
+}
+
+// motionView is a motion as a finding.
+type motionView struct {
+	Index int // -1: a part that nobody has related yet
+	Words string
+	Class string
+}
+
+// oddsView is a set of relations that cannot hold together, with what would settle it.
+type oddsView struct {
+	Index    int
+	Mates    []string
+	Misses   []string
+	Also     []string
+	Remedies []string
+}
+
+// view makes the account of an assembly ready to be shown.
+func view(j *app.Judged) *accountView {
+	r := j.Result
+	v := &accountView{R: r, Verdict: string(j.Verdict()), Empty: len(j.Asm.Components) == 0, FastenersHeld: j.Doc.SettingsOf(j.Asm).FastenersHeld,
+		Groups: r.Groups, missing: map[string]string{}}
+	v.gaps(j)
+	if r.Verdict != j.Report.Verdict {
+		for _, k := range j.Doc.Order[1:] {
+			if b := j.Report.Assemblies[k]; b != nil && b.Verdict == j.Report.Verdict {
+				v.Below = j.Doc.Assemblies[k].Name
+			}
+		}
+	}
+	for i, o := range r.Odds {
+		v.Odds = append(v.Odds, oddsOf(i, o))
+	}
+	v.motions(r)
+	for _, b := range r.BlockedBy {
+		v.Blocked = append(v.Blocked, words.Blocked(b.Planned))
+	}
+	for _, p := range j.Asm.Planned {
+		v.Unplan = append(v.Unplan, words.Planned(p))
+	}
+	v.lines(j)
+	return v
+}
+
+// gaps tells what is missing; of components of this assembly on their lines.
+func (v *accountView) gaps(j *app.Judged) {
+	for _, g := range j.Gaps {
+		if g.Assembly == j.Doc.Root && g.Component != "" {
+			v.missing[g.Component] = g.Why
+		}
+		if a := j.Doc.Assemblies[g.Assembly]; a != nil && g.Assembly != j.Doc.Root {
+			g.Why += ", in " + a.Name
+		}
+		v.Gaps = append(v.Gaps, g)
+	}
+}
+
+func oddsOf(i int, o report.Odds) oddsView {
+	v := oddsView{Index: i, Mates: o.Mates}
+	for _, m := range o.Misses {
+		v.Misses = append(v.Misses, m.ID+" misses by "+words.Miss(m.MM, m.Deg))
+	}
+	for _, also := range o.Also {
+		v.Also = append(v.Also, strings.Join(also, " with "))
+	}
+	for _, y := range o.Remedies {
+		v.Remedies = append(v.Remedies, words.Remedy(y))
+	}
+	return v
+}
+
+// motions sorts what is left by what it counts as; a part that nobody has related yet is one finding.
+func (v *accountView) motions(r *report.Result) {
+	told := map[string]bool{}
+	for i, m := range r.Motions {
+		k := motionView{i, words.Motion(m), string(m.Class)}
+		if len(m.Rides) == 1 && r.Components[m.Rides[0]].Left == 6 && m.Class == report.Stray {
+			if told[m.Rides[0]] {
+				continue
+			}
+			told[m.Rides[0]] = true
+			k = motionView{-1, m.Rides[0] + " is not related yet: six freedoms", string(m.Class)}
+		}
+		switch m.Class {
+		case report.Planned:
+			v.Planned = append(v.Planned, k)
+		case report.Idle:
+			v.Idle++
+		default:
+			v.Loose = append(v.Loose, k)
+		}
+	}
+}
+
+// riding tells which components move in motions of some classes, and in how many.
+func riding(r *report.Result, classes ...report.Class) map[string]int {
+	out := map[string]int{}
+	for _, m := range r.Motions {
+		if slices.Contains(classes, m.Class) {
+			for _, c := range m.Rides {
+				out[c]++
+			}
+		}
+	}
+	return out
+}
+
+// refsOf lists the features a relation stands on; a coupling stands on those of its joints.
+func refsOf(j *app.Judged, m *assembly.Mate) []assembly.Ref {
+	if !m.IsCoupling() {
+		return m.Refs()
+	}
+	var out []assembly.Ref
+	for _, id := range []string{m.JointA, m.JointB} {
+		if k := j.Asm.Mate(id); k != nil {
+			out = append(out, k.Refs()...)
+		}
+	}
+	return out
+}

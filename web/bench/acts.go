@@ -1,0 +1,110 @@
+package bench
+
+import (
+	"math"
+	"net/http"
+	"strconv"
+	"time"
+
+	"github.com/labstack/echo/v5"
+
+	"setfast/app"
+	"setfast/app/commands"
+	"setfast/web/ask"
+)
+
+// who is the name written beside an edit until there are accounts of people.
+const who = "designer"
+
+func (b *Bench) do(c *echo.Context, n int64) error {
+	m, err := ask.Command(c)
+	if err != nil {
+		return err
+	}
+	p, err := b.App.Do(c.Request().Context(), n, who, m)
+	if err != nil {
+		return err
+	}
+	return b.answer(c, p, m.Base, "")
+}
+
+func (b *Bench) undo(c *echo.Context, n int64) error { return b.back(c, n, b.App.Undo, "Taken back: ") }
+func (b *Bench) redo(c *echo.Context, n int64) error { return b.back(c, n, b.App.Redo, "Done again: ") }
+
+func (b *Bench) back(c *echo.Context, n int64, f app.Back, word string) error {
+	var in struct {
+		Base  int64  `json:"base"`
+		Token string `json:"token"`
+	}
+	if err := ask.JSON(c, &in); err != nil {
+		return err
+	}
+	p, err := f(c.Request().Context(), n, in.Base, who, in.Token)
+	if err != nil {
+		return err
+	}
+	return b.answer(c, p, in.Base, word+p.Said)
+}
+
+func (b *Bench) offers(c *echo.Context, n int64) error {
+	var in struct{ Put, On, Sense string }
+	if err := ask.JSON(c, &in); err != nil {
+		return err
+	}
+	out, err := b.App.Offers(c.Request().Context(), n, in.Put, in.On, in.Sense)
+	if err != nil {
+		return err
+	}
+	return c.JSON(http.StatusOK, out)
+}
+
+func (b *Bench) try(c *echo.Context, n int64) error {
+	m, err := ask.Command(c)
+	if err != nil {
+		return err
+	}
+	r, ok := m.Command.(commands.Relate)
+	if !ok {
+		return ask.Refuse("only a relation can be tried")
+	}
+	o, err := b.App.Try(c.Request().Context(), n, r)
+	if err != nil {
+		return err
+	}
+	return c.JSON(http.StatusOK, o)
+}
+
+// mostLines is how many lines of the log are given at once.
+const mostLines = 100
+
+// log gives lines of the log, the latest first: those before a line, so many at most.
+func (b *Bench) log(c *echo.Context, n int64) error {
+	before := int64(math.MaxInt64)
+	if v := c.QueryParam("before"); v != "" {
+		k, err := strconv.ParseInt(v, 10, 64)
+		if err != nil {
+			return ask.Refuse("before is the number of a line")
+		}
+		before = k
+	}
+	if _, err := b.App.Store.Assembly(c.Request().Context(), n); err != nil {
+		return err
+	}
+	list, err := b.App.Store.Log(c.Request().Context(), n, before, mostLines)
+	if err != nil {
+		return err
+	}
+	type lineJSON struct {
+		Seq    int64     `json:"seq"`
+		Kind   string    `json:"kind"`
+		Target int64     `json:"target,omitempty"`
+		At     time.Time `json:"at"`
+		Who    string    `json:"who"`
+		Said   string    `json:"said"`
+	}
+	out := []lineJSON{}
+	for _, e := range list {
+		out = append(out, lineJSON(e))
+	}
+	return c.JSON(http.StatusOK, out)
+}

@@ -1,0 +1,121 @@
+// Package bench serves the Bench: the page, the state of an assembly as it is shown, and what is done to it. It computes no geometry.
+package bench
+
+import (
+	"fmt"
+	"log/slog"
+	"net/http"
+	"strconv"
+	"strings"
+	"sync"
+
+	"github.com/labstack/echo/v5"
+
+	"setfast/app"
+	"setfast/store"
+	"setfast/web/ask"
+	"setfast/web/pages"
+)
+
+// Bench serves one page for each assembly. It may be used by many requests at once.
+type Bench struct {
+	App   *app.App
+	Log   *slog.Logger
+	Write func(template string, data any) (string, error) // a template as text
+	Parts *pages.Pages
+
+	mu     sync.Mutex
+	states map[int64]*shown // the latest written out, of some assemblies
+}
+
+// Routes adds the Bench to a router.
+func (b *Bench) Routes(e *echo.Echo) {
+	b.states = map[int64]*shown{}
+	e.GET("/a/:asm", ask.On("asm", b.page))
+	e.GET("/a/:asm/state", ask.On("asm", b.state))
+	e.GET("/a/:asm/log", ask.On("asm", b.log))
+	e.POST("/a/:asm/do", ask.On("asm", b.do))
+	e.POST("/a/:asm/undo", ask.On("asm", b.undo))
+	e.POST("/a/:asm/redo", ask.On("asm", b.redo))
+	e.POST("/a/:asm/offers", ask.On("asm", b.offers))
+	e.POST("/a/:asm/try", ask.On("asm", b.try))
+	e.GET("/a/:asm/swing/:k", ask.On("asm", b.swing))
+	e.GET("/a/:asm/export", ask.On("asm", b.export))
+	e.GET("/a/:asm/bare", ask.On("asm", b.bare))
+}
+
+// pageView is the page without the state, which it asks for.
+type pageView struct {
+	Title   string
+	Project store.Project
+	Asm     store.Assembly
+	Others  []store.Assembly // that can be placed
+	Parts   []pages.PartView
+}
+
+func (b *Bench) page(c *echo.Context, n int64) error {
+	ctx := c.Request().Context()
+	a, err := b.App.Store.Assembly(ctx, n)
+	if err != nil {
+		return err
+	}
+	v := pageView{Title: a.Name + " · Bench", Asm: a}
+	if v.Project, err = b.App.Store.Project(ctx, a.ProjectID); err != nil {
+		return err
+	}
+	all, err := b.App.Store.Assemblies(ctx, a.ProjectID)
+	if err != nil {
+		return err
+	}
+	for _, o := range all {
+		if o.ID != n && !o.Off {
+			v.Others = append(v.Others, o)
+		}
+	}
+	if v.Parts, _, err = b.Parts.PartViews(ctx, a.ProjectID); err != nil {
+		return err
+	}
+	return c.Render(http.StatusOK, "bench.html", v)
+}
+
+// swing gives the poses of a motion from end to end, for showing it.
+func (b *Bench) swing(c *echo.Context, n int64) error {
+	k, err := strconv.Atoi(c.Param("k"))
+	if err != nil {
+		return store.ErrNotFound
+	}
+	names, poses, err := b.App.Swing(c.Request().Context(), n, k)
+	if err != nil {
+		return err
+	}
+	return c.JSON(http.StatusOK, map[string]any{"names": names, "poses": poses})
+}
+
+// bare gives the document that the core in the browser opens.
+func (b *Bench) bare(c *echo.Context, n int64) error {
+	data, err := b.App.Bare(c.Request().Context(), n)
+	if err != nil {
+		return err
+	}
+	return c.Blob(http.StatusOK, "application/json", data)
+}
+
+func (b *Bench) export(c *echo.Context, n int64) error {
+	ctx := c.Request().Context()
+	a, err := b.App.Store.Assembly(ctx, n)
+	if err != nil {
+		return err
+	}
+	data, err := b.App.Export(ctx, n)
+	if err != nil {
+		return err
+	}
+	name := strings.Map(func(r rune) rune {
+		if r == ' ' || r == '-' || r == '_' || r >= '0' && r <= '9' || r >= 'a' && r <= 'z' || r >= 'A' && r <= 'Z' {
+			return r
+		}
+		return '-'
+	}, a.Name)
+	c.Response().Header().Set("Content-Disposition", fmt.Sprintf(`attachment; filename="%s.setfast.json"`, name))
+	return c.Blob(http.StatusOK, "application/json", data)
+}

@@ -1,0 +1,96 @@
+package pages
+
+import (
+	"context"
+	"net/http"
+	"strconv"
+	"time"
+
+	"github.com/labstack/echo/v5"
+
+	"setfast/app/words"
+	"setfast/store"
+	"setfast/web/ask"
+)
+
+func (p *Pages) shelf(c *echo.Context, n int64) error {
+	ctx := c.Request().Context()
+	project, err := p.App.Store.Project(ctx, n)
+	if err != nil {
+		return err
+	}
+	parts, offParts, err := p.PartViews(ctx, n)
+	if err != nil {
+		return err
+	}
+	all, err := p.App.Store.Assemblies(ctx, n)
+	if err != nil {
+		return err
+	}
+	var as, offAs []store.Assembly
+	soon, cancel := context.WithTimeout(ctx, 3*time.Second)
+	defer cancel()
+	for _, a := range all {
+		if a.Off {
+			offAs = append(offAs, a)
+			continue
+		}
+		if a.Verdict == "" { // not known yet: taken now, if that does not take long
+			if j, err := p.App.Judge(soon, a.ID); err == nil {
+				a.Verdict = string(j.Verdict())
+			}
+		}
+		as = append(as, a)
+	}
+	return c.Render(http.StatusOK, "shelf.html", shelfView{project.Name + " · Shelf", project, parts, as, offParts, offAs})
+}
+
+// takeOff takes a part or an assembly off the Shelf; logs still find it, and it can be put back.
+func (p *Pages) takeOff(key func(int64) string) func(*echo.Context, int64) error {
+	return func(c *echo.Context, n int64) error {
+		if err := p.App.Store.TakeOff(c.Request().Context(), key(n)); err != nil {
+			return err
+		}
+		return c.NoContent(http.StatusOK)
+	}
+}
+
+// putBack puts it on the Shelf again.
+func (p *Pages) putBack(key func(int64) string) func(*echo.Context, int64) error {
+	return func(c *echo.Context, n int64) error {
+		if err := p.App.Store.PutBack(c.Request().Context(), key(n)); err != nil {
+			return err
+		}
+		return c.NoContent(http.StatusOK)
+	}
+}
+
+// throwAway deletes for good what no log refers to.
+func (p *Pages) throwAway(key func(int64) string) func(*echo.Context, int64) error {
+	return func(c *echo.Context, n int64) error {
+		if err := p.App.Store.ThrowAway(c.Request().Context(), key(n)); err != nil {
+			return err
+		}
+		return c.NoContent(http.StatusOK)
+	}
+}
+
+func (p *Pages) createAssembly(c *echo.Context, n int64) error {
+	name, err := words.Name("the assembly's name", c.FormValue("name"), words.MostName)
+	if err != nil {
+		return err
+	}
+	number, err := ask.Text(c, "the number", "number", words.MostNumber)
+	if err != nil {
+		return err
+	}
+	ctx := c.Request().Context()
+	if _, err := p.App.Store.Project(ctx, n); err != nil {
+		return err
+	}
+	a, err := p.App.Store.CreateAssembly(ctx, store.Assembly{ProjectID: n, Name: name, Number: number})
+	if err != nil {
+		return err
+	}
+	return c.Redirect(http.StatusSeeOther, "/a/"+strconv.FormatInt(a, 10))
+}

@@ -1,0 +1,375 @@
+// @ts-check
+// The Bench: joins the stage, the account and the sentence, and says to the server what is done.
+import { again, asking, pause, Refusal } from "../net.js";
+import { Stage } from "../stage/stage.js";
+import { NoStage } from "../stage/none.js";
+import { byKey, keyOf, shownKey, table } from "./commands.js";
+import { ask, Palette, Placing } from "./dialogs.js";
+import { Ledger } from "./ledger.js";
+import { Pointer } from "./pointer.js";
+import { Sentence } from "./sentence.js";
+import { merge, poses } from "./state.js";
+import { Tug } from "./tug.js";
+
+const tellFor = { good: 3200, bad: 7000 }; // ms
+const askAgain = 1500; // ms between questions to a server that is gone
+
+/** @param {string} css */
+const $ = (css) => /** @type {HTMLElement} */ (document.querySelector(css));
+
+/** @param {string} asm */
+export async function bench(asm) {
+  const b = new Bench(asm);
+  await b.begin();
+  document.body.dataset.ready = "yes";
+  // where a feature is drawn, and what is picked: for scripts that drive the Bench
+  Object.assign(window, { setfast: b.driven() });
+}
+
+class Bench {
+  /** @param {string} asm */
+  constructor(asm) {
+    this.asm = asm;
+    this.call = asking(asm);
+    /** @type {import("./state.js").State | null} */
+    this.state = null;
+    this.busy = false;
+    this.gone = false; // the server does not answer: what it has done shows when it is back
+    this.view = $("#view");
+    this.stage = this.makeStage();
+    this.sentence = new Sentence(/** @type {HTMLFormElement} */ ($("#saying")), this.stage, this.call, (a) => this.act(a));
+    this.ledger = new Ledger($("#account"), { act: (a) => this.act(a), stage: this.stage, ask, swing: (k) => this.swing(k) });
+    this.pointer = new Pointer(this.view, $("#under"), this.stage, this.sentence, () => this.tug);
+    this.placing = new Placing((items) => this.post("do", { do: "place", items }, false), () => !!this.state?.components.length);
+    this.palette = new Palette();
+    this.tug = this.makeTug();
+    this.commands = table({
+      stage: this.stage, sentence: this.sentence, tug: this.tug, ledger: this.ledger, placing: this.placing, pointer: this.pointer,
+      act: (a) => this.act(a), back: (which) => this.back(which), withPart: (run) => this.withPart(run),
+      everything: () => this.everything(), title: () => this.title(), view: this.view, asm,
+    });
+    this.keys = byKey(this.commands);
+    addEventListener("keydown", (e) => this.key(e));
+    document.addEventListener("click", (e) => {
+      const b = /** @type {HTMLElement | null} */ (/** @type {Element} */ (e.target).closest(".bar [data-act], .stage [data-act], .sentence [data-act]"));
+      if (b) this.commands[b.dataset.act ?? ""]?.run();
+    });
+    // another window may have changed the assembly while this one was out of sight
+    addEventListener("focus", () => this.catchUp());
+    document.addEventListener("visibilitychange", () => this.catchUp());
+  }
+
+  /** @returns {any} */
+  makeStage() {
+    try {
+      return new Stage(this.view, $("#labels"));
+    } catch {
+      $("#lost").hidden = false;
+      return new NoStage();
+    }
+  }
+
+  makeTug() {
+    const tug = new Tug({
+      asm: this.asm,
+      stage: this.stage,
+      view: this.view,
+      tell: (text, bad) => this.tell(text, bad),
+      state: () => /** @type {import("./state.js").State} */ (this.state),
+      light: (name) => this.stage.light(name && [name]),
+      says: (text) => this.pointer.say(text),
+      park: (name, poses) => this.act({ do: "move", component: name, poses }),
+      restore: () => this.restore(),
+      shown: (on) => this.tugging(on),
+    });
+    const { view } = this;
+    view.addEventListener("pointerdown", (e) => {
+      if (!tug.on || e.button !== 0 || !tug.take(...this.pointer.place(e))) return;
+      e.stopPropagation();
+      if (tug.held) view.setPointerCapture(e.pointerId);
+    }, true);
+    view.addEventListener("pointermove", (e) => {
+      if (tug.held) tug.move(...this.pointer.place(e));
+    }, true);
+    view.addEventListener("pointerup", () => tug.letGo(true), true);
+    view.addEventListener("pointercancel", () => tug.letGo(false), true);
+    return tug;
+  }
+
+  /** @param {boolean} on */
+  tugging(on) {
+    $('[data-act="tug"]').setAttribute("aria-pressed", String(on));
+    if (on) this.view.focus({ preventScroll: true });
+    this.pointer.forget();
+    if (on) this.tell("Pull a part to see what it can do; N takes the next one by keys. Escape ends it.");
+  }
+
+  async begin() {
+    try {
+      await this.take(await this.call("state"));
+    } catch (e) {
+      this.ledger.fail(/** @type {Error} */ (e).message);
+    }
+  }
+
+  /** Puts everything back where the state has it. */
+  restore() {
+    const s = this.state;
+    if (!s) return;
+    // what was pulled inside a subassembly is put back with it
+    this.stage.show({ ...s, components: s.components.map((c) => ({ ...c })) }, true).then(() => this.stage.goTo(poses(s)));
+  }
+
+  /** @param {string} text @param {boolean} [bad] */
+  tell(text, bad) {
+    const said = $("#said");
+    said.textContent = text;
+    said.classList.toggle("bad", !!bad);
+    said.hidden = false;
+    clearTimeout(this.telling);
+    this.telling = setTimeout(() => {
+      said.hidden = true;
+    }, bad ? tellFor.bad : tellFor.good);
+  }
+
+  /** Shows a state as the server sent it, whole or as what differs. @param {any} sent @param {boolean} [keepView] */
+  async take(sent, keepView) {
+    const s = merge(this.state, sent);
+    if (!s) {
+      await this.take(await again(() => this.call("state")), keepView);
+      return;
+    }
+    const first = this.state === null;
+    this.state = s;
+    this.sentence.state = s;
+    $("#balance").innerHTML = s.balance;
+    this.ledger.show(s);
+    this.backButton("undo", "Take back", s.undo);
+    this.backButton("redo", "Do again", s.redo);
+    $("#empty").hidden = s.components.length > 0;
+    this.stage.light(null);
+    await this.stage.show(s, !!keepView && !first);
+    if (sent.said) this.tell(sent.said);
+    if (sent.note) this.tell(sent.note, true);
+    document.body.dataset.seq = String(s.seq);
+    if (this.tug.on && !this.tug.held) this.tug.ready();
+  }
+
+  /** @param {"undo" | "redo"} which @param {string} word @param {string} said */
+  backButton(which, word, said) {
+    const b = /** @type {HTMLButtonElement} */ ($(`[data-act="${which}"]`));
+    b.disabled = !said;
+    b.title = said ? `${word}: ${said}` : `nothing to ${word.toLowerCase()}`;
+  }
+
+  /** @param {object} a a command */
+  act(a) {
+    return this.post("do", a, true);
+  }
+
+  /** @param {"undo" | "redo"} which */
+  back(which) {
+    if (this.busy || !this.state?.[which]) return;
+    this.sentence.clear();
+    this.post(which, {}, true);
+  }
+
+  /**
+   * Says something to the server, meant for the state that is shown. What is sent again, because the answer was lost or the server
+   * busy, is done once.
+   * @param {string} path @param {object} body @param {boolean} keepView
+   */
+  async post(path, body, keepView) {
+    if (this.busy || !this.state) return false;
+    if (this.gone) {
+      this.tell("The server does not answer yet; waiting for it …", true);
+      return false;
+    }
+    this.busy = true;
+    document.body.setAttribute("aria-busy", "true");
+    const token = crypto.getRandomValues(new Uint32Array(4)).join("-").slice(0, 40);
+    const base = this.state.seq;
+    try {
+      const s = await again(() => this.call(path, { ...body, base, token }));
+      await this.take(s.later ? await again(() => this.call("state")) : s, keepView);
+      if (s.later && s.said) this.tell(s.said);
+      return true;
+    } catch (e) {
+      await this.failed(/** @type {Error} */ (e));
+      return false;
+    } finally {
+      this.busy = false;
+      document.body.removeAttribute("aria-busy");
+    }
+  }
+
+  /** @param {Error} e */
+  async failed(e) {
+    this.tell(e.message, true);
+    if (!(e instanceof Refusal)) return;
+    if (e.status === 409) await this.take(await this.call("state"), true);
+    if (e.passing) this.waitForServer();
+  }
+
+  /** Asks until there is an answer, and shows how things stand then. */
+  async waitForServer() {
+    if (this.gone) return;
+    this.gone = true;
+    for (;;) {
+      await pause(askAgain);
+      try {
+        const s = await this.call(`state?since=${this.state?.seq}`);
+        if (s) await this.take(s, true);
+        this.tell(s ? "The server answers again; here is how it stands now." : "The server answers again. Nothing has changed; go on.");
+        break;
+      } catch (e) {
+        if (!(e instanceof Refusal) || !e.passing) break;
+        this.tell(e.message, true);
+      }
+    }
+    this.gone = false;
+  }
+
+  async catchUp() {
+    if (!this.state || this.busy || this.tug.held || document.visibilityState !== "visible") return;
+    this.busy = true;
+    try {
+      const s = await this.call(`state?since=${this.state.seq}`);
+      if (s) {
+        await this.take(s, true);
+        this.tell("This was changed in another window; here is how it stands now.");
+      }
+    } catch (e) {
+      this.tell(/** @type {Error} */ (e).message, true);
+    } finally {
+      this.busy = false;
+    }
+  }
+
+  /** Shows a motion of the account. @param {number} k */
+  async swing(k) {
+    try {
+      const s = await this.call(`swing/${k}`);
+      if (!s.poses || s.poses.length < 2) {
+        this.tell("This motion goes nowhere: it exists only at this very pose.");
+        return;
+      }
+      await this.stage.swing(s.names, s.poses);
+      this.stage.goTo(poses(this.state));
+    } catch (e) {
+      this.tell(/** @type {Error} */ (e).message, true);
+    }
+  }
+
+  async title() {
+    const name = $(".path b");
+    const to = await ask("Name of the assembly", name.textContent ?? "");
+    if (to && (await this.act({ do: "title", to }))) name.textContent = to;
+  }
+
+  /** Lists everything that can be done. */
+  everything() {
+    this.palette.open(Object.values(this.commands).map((c) => ({ words: c.words, help: c.help, keys: shownKey(c), run: c.run })));
+  }
+
+  /** @param {(name: string) => void} run */
+  withPart(run) {
+    this.palette.open((this.state?.components ?? []).map((c) => ({ words: c.name, run: () => run(c.name) })));
+  }
+
+  /** @param {KeyboardEvent} e */
+  key(e) {
+    if (document.querySelector("dialog[open]")) return;
+    const target = /** @type {HTMLElement} */ (e.target);
+    const typing = target.matches("input, textarea, select");
+    const key = keyOf(e);
+    if (key === "escape") {
+      this.escape(typing ? target : null);
+      return;
+    }
+    if (key === "ctrl z" || key === "ctrl y") {
+      const i = /** @type {HTMLInputElement} */ (target);
+      if (typing && i.value !== i.defaultValue) return; // the browser's own
+    } else if (typing && !key.startsWith("alt ")) {
+      return;
+    }
+    if (this.tugKey(key, target) || this.sentenceKey(key, target) || this.viewKey(key, target)) {
+      e.preventDefault();
+      return;
+    }
+    const name = this.keys.get(key);
+    if (!name) return;
+    e.preventDefault();
+    this.commands[name].run();
+  }
+
+  /** Escape ends the innermost thing that is going on. @param {HTMLElement | null} typing */
+  escape(typing) {
+    if (this.tug.held) this.tug.letGo(false);
+    else if (this.tug.on) this.tug.toggle(false);
+    else {
+      typing?.blur();
+      if (!this.sentence.clear()) this.ledger.unlight();
+    }
+  }
+
+  /** @param {string} key @param {HTMLElement} target */
+  tugKey(key, target) {
+    const { tug } = this;
+    if (!tug.on || target.closest("button, a")) return false;
+    const by = { arrowleft: [-1, 0], arrowright: [1, 0], arrowup: [0, 1], arrowdown: [0, -1] }[key];
+    if (key === "n") tug.next();
+    else if (by && tug.held) tug.nudge(by[0], by[1]);
+    else if (key === "enter" && tug.held) tug.letGo(true);
+    else return false;
+    return true;
+  }
+
+  /** @param {string} key @param {HTMLElement} target */
+  sentenceKey(key, target) {
+    if (key === "enter" && (target === this.view || target === document.body) && !this.sentence.button.disabled) this.sentence.send();
+    else if (/^[1-9]$/.test(key) && this.sentence.offers[Number(key) - 1]) this.sentence.choose(Number(key) - 1);
+    else return false;
+    return true;
+  }
+
+  /** @param {string} key @param {HTMLElement} target */
+  viewKey(key, target) {
+    if (target !== this.view) return false;
+    const by = { arrowleft: [-0.15, 0], arrowright: [0.15, 0], arrowup: [0, -0.12], arrowdown: [0, 0.12] }[key];
+    if (by) this.stage.view.turn(by[0], by[1]);
+    else if (key === "+" || key === "=") this.stage.view.nearer(0.87);
+    else if (key === "-") this.stage.view.nearer(1.15);
+    else return false;
+    return true;
+  }
+
+  /** What scripts drive the Bench by. */
+  driven() {
+    const { stage, sentence } = this;
+    return {
+      /** @param {string} ref */
+      where: (ref) => {
+        const c = stage.find(ref);
+        if (!c?.s) return null;
+        const p = stage.view.project(stage.spot(c));
+        const r = this.view.getBoundingClientRect();
+        return [p.x + r.left, p.y + r.top];
+      },
+      /** @param {string} ref */
+      pick: (ref) => {
+        const c = stage.find(ref);
+        if (c) sentence.pick(c);
+        return !!c;
+      },
+      /** @param {string} name */
+      refs: (name) => (stage.comps.get(name)?.uses ?? []).flatMap((/** @type {any} */ u) => u.shape.features.map((/** @type {any} */ f) => ({
+        ref: `${name}/${u.path}${f.n}`, kind: f.k, label: f.label, at: f.o, dir: f.z,
+      }))),
+      state: () => this.state,
+      tug: this.tug,
+      stage,
+      commands: this.commands,
+    };
+  }
+}

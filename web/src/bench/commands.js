@@ -1,0 +1,102 @@
+// @ts-check
+// Everything that can be done on the Bench, by name: one table with the words, the key and what it is for. Keys, buttons and the list
+// of everything all go through it, so that nothing is in reach one way and not the other.
+
+/**
+ * @typedef {object} Command
+ * @property {string} words
+ * @property {string} [key] as the browser names it, in small letters; with "ctrl " or "alt " before it
+ * @property {string} [keys] how the key is shown, where that is not the key itself
+ * @property {string} [help]
+ * @property {() => void} run
+ */
+
+/**
+ * @param {object} b what commands act on
+ * @param {any} b.stage @param {import("./sentence.js").Sentence} b.sentence @param {any} b.tug
+ * @param {import("./ledger.js").Ledger} b.ledger @param {import("./dialogs.js").Placing} b.placing
+ * @param {import("./pointer.js").Pointer} b.pointer
+ * @param {(a: object) => Promise<boolean>} b.act @param {(which: "undo" | "redo") => void} b.back
+ * @param {(run: (name: string) => void) => void} b.withPart @param {() => void} b.everything @param {() => void} b.title
+ * @param {HTMLElement} b.view @param {string} b.asm
+ * @returns {Record<string, Command>}
+ */
+export function table(b) {
+  return {
+    place: { words: "Place parts", key: "p", help: "from the Shelf, so many of each", run: () => b.placing.open() },
+    undo: { words: "Take back the last line", key: "ctrl z", keys: "Ctrl Z", help: "undo", run: () => b.back("undo") },
+    redo: { words: "Do again what was taken back", key: "ctrl y", keys: "Ctrl Y", help: "redo", run: () => b.back("redo") },
+    home: { words: "Show everything", key: "h", help: "fit the view, show what is hidden", run: () => showAll(b.stage) },
+    freedoms: { words: "Draw or leave out the freedoms", key: "f", help: "arrows and arcs of what is left", run: () => toggleFreedoms(b.stage) },
+    tug: { words: "Pull parts about by hand", key: "t", help: "drag, move", run: () => b.tug.toggle() },
+    sentence: { words: "Begin a sentence", key: "s", help: "type a feature", run: () => b.sentence.inputs[b.sentence.next || "put"].focus() },
+    facing: { words: "Turn the alignment round in the sentence", key: "r", help: "flip", run: () => b.sentence.flip() },
+    "step-back": { words: "Take back the last pick", key: "backspace", keys: "Backspace", run: () => b.sentence.stepBack() },
+    clear: { words: "Clear the sentence", key: "escape", keys: "Esc", run: () => b.sentence.clear() },
+    "next-under": { words: "Next feature under the cursor", key: "q", run: () => b.pointer.next() },
+    "next-end": { words: "Next end of the feature under the cursor", key: "e", run: () => b.pointer.nextEnd() },
+    "pick-all": { words: "Pick anything", key: "alt 1", keys: "Alt 1", run: () => b.pointer.setFilter("all") },
+    "pick-face": { words: "Pick faces only", key: "alt 2", keys: "Alt 2", run: () => b.pointer.setFilter("face") },
+    "pick-axis": { words: "Pick axes only", key: "alt 3", keys: "Alt 3", run: () => b.pointer.setFilter("axis") },
+    "pick-rim": { words: "Pick rims only", key: "alt 4", keys: "Alt 4", run: () => b.pointer.setFilter("rim") },
+    "pick-point": { words: "Pick points only", key: "alt 5", keys: "Alt 5", run: () => b.pointer.setFilter("point") },
+    account: { words: "Go to the account", key: "a", run: () => b.ledger.focus() },
+    stage: { words: "Go to the stage", key: "g", run: () => b.view.focus() },
+    everything: { words: "Everything that can be done", key: "/", run: () => b.everything() },
+    "ground-origin": {
+      words: "Ground a part on the origin",
+      help: "fix, lock",
+      run: () => b.withPart((n) => b.act({ do: "ground", component: n, on: true, origin: true })),
+    },
+    "ground-here": {
+      words: "Ground a part where it stands",
+      help: "fix, lock",
+      run: () => b.withPart((n) => b.act({ do: "ground", component: n, on: true })),
+    },
+    unground: { words: "Unground a part", run: () => b.withPart((n) => b.act({ do: "ground", component: n, on: false })) },
+    remove: { words: "Remove a part", help: "delete", run: () => b.withPart((n) => b.act({ do: "remove", component: n })) },
+    title: { words: "Rename this assembly", run: () => b.title() },
+    "hold-fasteners": {
+      words: "Count the spin of fasteners as loose",
+      run: () => b.act({ do: "settings", fasteners_held: true }),
+    },
+    "free-fasteners": { words: "Let fasteners spin", run: () => b.act({ do: "settings", fasteners_held: false }) },
+    export: { words: "Save as an assembly file", help: "export", run: () => location.assign(`/a/${b.asm}/export`) },
+    shelf: { words: "Go to the Shelf", run: () => location.assign(/** @type {HTMLAnchorElement} */ (document.querySelector(".path a")).href) },
+  };
+}
+
+/** How a command's key is shown. @param {Command} c */
+export const shownKey = (c) => c.keys ?? c.key?.toUpperCase() ?? "";
+
+/** Commands by key. @param {Record<string, Command>} commands @returns {Map<string, string>} */
+export function byKey(commands) {
+  const out = new Map();
+  for (const [name, c] of Object.entries(commands)) {
+    if (!c.key) continue;
+    if (out.has(c.key)) throw new Error(`${name} and ${out.get(c.key)} have the same key`);
+    out.set(c.key, name);
+  }
+  return out;
+}
+
+/** The key that was pressed, as the table names it. @param {KeyboardEvent} e */
+export function keyOf(e) {
+  const key = e.key.toLowerCase();
+  if (e.ctrlKey || e.metaKey) return e.shiftKey && key === "z" ? "ctrl y" : `ctrl ${key}`;
+  return e.altKey ? `alt ${key}` : key;
+}
+
+/** @param {any} stage */
+function showAll(stage) {
+  stage.setHidden(new Set());
+  stage.home();
+}
+
+/** @param {any} stage */
+function toggleFreedoms(stage) {
+  stage.showFreedoms = !stage.showFreedoms;
+  document.querySelector('[data-act="freedoms"]')?.setAttribute("aria-pressed", String(stage.showFreedoms));
+  stage.freedoms();
+  stage.draw();
+}

@@ -1,0 +1,29 @@
+// @ts-check
+// How things are said and read on the Bench.
+
+/** @param {{k: string, label: string}} f */
+export const what = (f) => (f.k === "cylinder" ? `axis of ${f.label}` : f.label);
+
+/** A path of names as people read it. @param {string} name */
+export const plain = (name) => name.replaceAll("/", " › ");
+
+/** A feature by what it is and whose it is. @param {import("../stage/pick.js").Candidate} c */
+export function words(c) {
+  if (!c.k || !c.s) {
+    const name = c.f.n === "origin" ? "origin" : c.f.n + (c.f.k === "plane" ? " plane" : " axis");
+    return `${name} · the assembly`;
+  }
+  const inner = c.s.path ? " › " + plain(c.s.path.replace(/\/$/, "")) : "";
+  const tail = c.f.built ? "" : ` (${c.f.n})`;
+  return `${c.where ? c.where + " of " : ""}${what(c.f)} · ${c.k.data.name}${inner}${tail}`;
+}
+
+/** A number as it is shown: at most four digits behind the point. @param {number} x */
+export const trim = (x) => String(Math.round(x * 1e4) / 1e4);
+
+/** Reads a number as people write it; null where it is none. @param {string} text */
+export function number(text) {
+  const t = text.trim().replace(",", ".").replace("−", "-");
+  const v = Number(t);
+  return t === "" || !isFinite(v) ? null : v;
+}

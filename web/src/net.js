@@ -1,0 +1,58 @@
+// @ts-check
+// Asks the server about one assembly.
+
+/** Refusal is an answer that says no; without a status the server did not answer at all. */
+export class Refusal extends Error {
+  /** @param {string} message @param {number} [status] */
+  constructor(message, status) {
+    super(message);
+    this.status = status;
+  }
+
+  /** The server is away, or busy for a moment. */
+  get passing() {
+    return this.status === undefined || this.status === 503;
+  }
+}
+
+/** @param {number} ms */
+export const pause = (ms) => new Promise((r) => setTimeout(r, ms));
+
+/** @typedef {(path: string, body?: object) => Promise<any>} Ask */
+
+/** Makes the function that asks about an assembly: with a body it is a POST. @param {string} asm @returns {Ask} */
+export function asking(asm) {
+  return async (path, body) => {
+    let r;
+    try {
+      r = await fetch(`/a/${asm}/${path}`, {
+        method: body ? "POST" : "GET",
+        headers: { "Content-Type": "application/json", Accept: "application/json" },
+        body: body && JSON.stringify(body),
+      });
+    } catch {
+      throw new Refusal("The server does not answer. What was done is kept; waiting for it …");
+    }
+    if (r.status === 204) return null;
+    let data;
+    try {
+      data = await r.json();
+    } catch {
+      data = {};
+    }
+    if (!r.ok) throw new Refusal(data.error || "That did not work.", r.status);
+    return data;
+  };
+}
+
+/** Tries a few times where the server is away or busy for a moment. @template T @param {() => Promise<T>} ask @returns {Promise<T>} */
+export async function again(ask) {
+  for (let n = 1; ; n++) {
+    try {
+      return await ask();
+    } catch (e) {
+      if (n === 4 || !(e instanceof Refusal) || !e.passing) throw e;
+      await pause(400 * n);
+    }
+  }
+}

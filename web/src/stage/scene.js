@@ -1,0 +1,340 @@
+// @ts-check
+// What stands on the stage. Parts of one shape are drawn together, as instances of it, with materials that all share; what is
+// dimmed is drawn apart. The extent is kept and worked out anew only for what moved.
+import {
+  Box3, Color, DoubleSide, Group, InstancedBufferAttribute, InstancedMesh, LineBasicMaterial, LineSegments, Matrix4, MeshLambertMaterial,
+  Quaternion, Sphere, SRGBColorSpace, Vector3,
+} from "three";
+import { dropShape, takeShape } from "./shape.js";
+
+/**
+ * @typedef {import("./shape.js").Shape} Shape
+ * @typedef {{origin: number[], quaternion: number[]}} Pose
+ * @typedef {{path: string, sha: string, tint: number[], pose: Pose}} ShapeUse
+ * @typedef {object} Component as the state has it
+ * @property {string} name
+ * @property {Pose} pose
+ * @property {string} [base]
+ * @property {boolean} grounded
+ * @property {boolean} suppressed
+ * @property {number} left
+ * @property {ShapeUse[]} shapes
+ */
+
+/** Use is one part that is drawn. */
+export class Use {
+  /** @param {Placed} comp @param {ShapeUse} s @param {Shape} shape */
+  constructor(comp, s, shape) {
+    this.comp = comp;
+    this.path = s.path;
+    this.sha = s.sha;
+    this.shape = shape;
+    this.tint = new Color().setRGB(s.tint[0] / 255, s.tint[1] / 255, s.tint[2] / 255, SRGBColorSpace);
+    this.own = poseMatrix(s.pose);
+    this.world = new Matrix4();
+    this.inverse = new Matrix4();
+    this.box = new Box3();
+    this.center = new Vector3();
+    this.radius = 0;
+    /** @type {Batch | null} */
+    this.batch = null;
+    this.at = 0; // place in the batch
+    this.place();
+  }
+
+  /** Works out where it stands, from its component and its place in it. */
+  place() {
+    this.world.multiplyMatrices(this.comp.matrix, this.own);
+    this.inverse.copy(this.world).invert();
+    this.box.copy(this.shape.box);
+    if (!this.box.isEmpty()) {
+      this.box.applyMatrix4(this.world);
+      this.box.getCenter(this.center);
+      this.radius = this.center.distanceTo(this.box.max);
+    }
+    if (this.batch) this.batch.set(this);
+  }
+
+  /** @param {Vector3} p */
+  toWorld(p) {
+    return p.applyMatrix4(this.world);
+  }
+
+  /** @param {Vector3} p */
+  toOwn(p) {
+    return p.applyMatrix4(this.inverse);
+  }
+}
+
+/** Placed is a component where it stands on the stage. */
+export class Placed {
+  /** @param {Component} data */
+  constructor(data) {
+    this.data = data;
+    this.position = new Vector3();
+    this.quaternion = new Quaternion();
+    this.matrix = new Matrix4();
+    this.inverse = new Matrix4();
+    /** @type {Use[]} */
+    this.uses = [];
+    this.visible = true;
+  }
+
+  /** What its shapes are, as a key. */
+  get key() {
+    return this.data.shapes.map((s) => s.sha + s.path).join();
+  }
+
+  /** @param {Vector3} p */
+  toWorld(p) {
+    return p.applyMatrix4(this.matrix);
+  }
+
+  /** @param {Vector3} p */
+  toOwn(p) {
+    return p.applyMatrix4(this.inverse);
+  }
+}
+
+/** InstancedLines draws edges as instances; the renderer knows instances by a flag and their matrices. */
+class InstancedLines extends LineSegments {
+  /** @param {import("three").BufferGeometry} geometry @param {import("three").Material} material @param {InstancedMesh} mesh */
+  constructor(geometry, material, mesh) {
+    super(geometry, material);
+    this.isInstancedMesh = true;
+    this.instanceMatrix = mesh.instanceMatrix;
+    this.instanceColor = null;
+    this.morphTexture = null;
+    this.count = 0;
+    this.frustumCulled = false;
+  }
+}
+
+/** Batch is all uses of one shape that look alike. */
+class Batch {
+  /** @param {Shape} shape @param {Use[]} uses @param {import("three").Material} faces @param {import("three").Material} edges */
+  constructor(shape, uses, faces, edges) {
+    const room = uses.length;
+    this.mesh = new InstancedMesh(shape.geometry, faces, room);
+    this.mesh.frustumCulled = false;
+    this.mesh.instanceColor = new InstancedBufferAttribute(new Float32Array(3 * room), 3);
+    this.lines = new InstancedLines(shape.edges, edges, this.mesh);
+    this.lines.count = room;
+    this.dirty = true;
+    for (const [i, u] of uses.entries()) {
+      u.batch = this;
+      u.at = i;
+      this.set(u);
+      this.mesh.setColorAt(i, u.tint);
+    }
+  }
+
+  /** @param {Use} u */
+  set(u) {
+    this.mesh.setMatrixAt(u.at, u.world);
+    this.dirty = true;
+  }
+
+  dispose() {
+    this.mesh.dispose();
+  }
+}
+
+/** Scene is all components that are drawn. */
+export class Scene {
+  constructor() {
+    this.root = new Group();
+    /** @type {Map<string, Placed>} */
+    this.comps = new Map();
+    /** @type {Batch[]} */
+    this.batches = [];
+    /** @type {Set<string>} */
+    this.hidden = new Set();
+    /** @type {Set<string> | null} */
+    this.lit = null;
+    const faces = { polygonOffset: true, polygonOffsetFactor: 1, polygonOffsetUnits: 1, side: DoubleSide };
+    this.faces = new MeshLambertMaterial(faces);
+    this.dimFaces = new MeshLambertMaterial({ ...faces, transparent: true, opacity: 0.18, depthWrite: false });
+    this.edges = new LineBasicMaterial({ transparent: true, opacity: 0.75 });
+    this.dimEdges = new LineBasicMaterial({ transparent: true, opacity: 0.15 });
+    this.moved = true; // the extent is not known
+    this.box = new Box3();
+    this.ball = new Sphere();
+  }
+
+  /** @param {string} ink a colour */
+  recolor(ink) {
+    this.edges.color.set(ink);
+    this.dimEdges.color.set(ink);
+  }
+
+  /**
+   * Takes components as they are now; only shapes that are new are asked for. It tells which components came.
+   * @param {Component[]} components
+   */
+  async show(components) {
+    const wanted = new Map(components.filter((c) => !c.suppressed).map((c) => [c.name, c]));
+    const fresh = [];
+    for (const c of wanted.values()) {
+      const k = this.comps.get(c.name);
+      if (!k || k.key !== shapeKey(c)) fresh.push(c);
+    }
+    const shapes = await Promise.all(fresh.map((c) => Promise.all(c.shapes.map((s) => takeShape(s.sha)))));
+    for (const [name, k] of this.comps) {
+      if (!wanted.has(name)) this.remove(name, k);
+    }
+    for (const [i, c] of fresh.entries()) {
+      const old = this.comps.get(c.name);
+      if (old) this.remove(c.name, old);
+      const k = new Placed(c);
+      setPose(k, c.pose);
+      k.uses = c.shapes.map((s, n) => new Use(k, s, shapes[i][n]));
+      this.comps.set(c.name, k);
+    }
+    let inner = false;
+    for (const [name, k] of this.comps) {
+      const c = /** @type {Component} */ (wanted.get(name));
+      if (k.data === c) continue;
+      k.data = c;
+      for (const [n, u] of k.uses.entries()) {
+        u.own.copy(poseMatrix(c.shapes[n].pose));
+        u.place();
+        inner = true;
+      }
+    }
+    if (inner) this.moved = true;
+    if (fresh.length || this.stale) this.group();
+    return fresh.map((c) => c.name);
+  }
+
+  /** @param {string} name @param {Placed} k */
+  remove(name, k) {
+    this.comps.delete(name);
+    for (const u of k.uses) dropShape(u.sha);
+    this.stale = true;
+  }
+
+  /** Sorts what shows into batches: one for each shape, and one for what is dimmed of it. */
+  group() {
+    this.stale = false;
+    this.moved = true;
+    for (const b of this.batches) {
+      this.root.remove(b.mesh, b.lines);
+      b.dispose();
+    }
+    /** @type {Map<string, Use[]>} */
+    const sorted = new Map();
+    for (const [name, k] of this.comps) {
+      k.visible = !this.hidden.has(name);
+      const dim = this.lit !== null && !this.lit.has(name);
+      for (const u of k.uses) {
+        u.batch = null;
+        if (!k.visible) continue;
+        const key = (dim ? "dim " : "") + u.sha;
+        const list = sorted.get(key);
+        if (list) list.push(u);
+        else sorted.set(key, [u]);
+      }
+    }
+    this.batches = [];
+    for (const [key, uses] of sorted) {
+      const dim = key.startsWith("dim ");
+      const b = new Batch(uses[0].shape, uses, dim ? this.dimFaces : this.faces, dim ? this.dimEdges : this.edges);
+      this.batches.push(b);
+      this.root.add(b.mesh, b.lines);
+    }
+  }
+
+  /** @param {Placed} k @param {Vector3} position @param {Quaternion} quaternion */
+  move(k, position, quaternion) {
+    k.position.copy(position);
+    k.quaternion.copy(quaternion);
+    k.matrix.compose(position, quaternion, one);
+    k.inverse.copy(k.matrix).invert();
+    for (const u of k.uses) u.place();
+    this.moved = true;
+  }
+
+  /** Puts one part elsewhere in its component, given where it stands. @param {Use} u @param {Matrix4} world */
+  moveInside(u, world) {
+    u.own.multiplyMatrices(u.comp.inverse, world);
+    u.place();
+    this.moved = true;
+  }
+
+  /** Hands what moved to the renderer. */
+  flush() {
+    for (const b of this.batches) {
+      if (!b.dirty) continue;
+      b.dirty = false;
+      b.mesh.instanceMatrix.needsUpdate = true;
+    }
+  }
+
+  /** The uses that show. */
+  *visible() {
+    for (const k of this.comps.values()) {
+      if (k.visible) yield* k.uses;
+    }
+  }
+
+  /** The ball around all that shows; null where nothing does. */
+  extent() {
+    if (this.moved) {
+      this.moved = false;
+      this.box.makeEmpty();
+      for (const u of this.visible()) this.box.union(u.box);
+      this.box.getBoundingSphere(this.ball);
+    }
+    return this.box.isEmpty() ? null : this.ball;
+  }
+
+  /** A component's extent where it stands now, or that of what lies under a path inside it. @param {Placed} k @param {string} path */
+  boxOf(k, path = "") {
+    const box = new Box3();
+    for (const u of k.uses) {
+      if (u.path.startsWith(path)) box.union(u.box);
+    }
+    return box;
+  }
+
+  /** The corners of what shows. */
+  corners() {
+    const out = [];
+    for (const u of this.visible()) {
+      const b = u.shape.box;
+      if (b.isEmpty()) continue;
+      for (let i = 0; i < 8; i++) {
+        out.push(u.toWorld(new Vector3(i & 1 ? b.max.x : b.min.x, i & 2 ? b.max.y : b.min.y, i & 4 ? b.max.z : b.min.z)));
+      }
+    }
+    return out;
+  }
+
+  /** A component by name, or the use it lies in. @param {string} name */
+  holding(name) {
+    return this.comps.get(name) || this.comps.get(name.split("/")[0]);
+  }
+}
+
+const one = new Vector3(1, 1, 1);
+
+/** @param {Component} c */
+const shapeKey = (c) => c.shapes.map((s) => s.sha + s.path).join();
+
+/** @param {Pose} p */
+export const quat = (p) => new Quaternion(p.quaternion[1], p.quaternion[2], p.quaternion[3], p.quaternion[0]);
+
+/** @param {Pose} p */
+export const place = (p) => new Vector3(p.origin[0], p.origin[1], p.origin[2]);
+
+/** @param {Pose} p */
+const poseMatrix = (p) => new Matrix4().compose(place(p), quat(p), one);
+
+/** @param {Placed} k @param {Pose} p */
+function setPose(k, p) {
+  k.position.copy(place(p));
+  k.quaternion.copy(quat(p));
+  k.matrix.compose(k.position, k.quaternion, one);
+  k.inverse.copy(k.matrix).invert();
+}

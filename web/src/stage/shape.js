@@ -1,0 +1,215 @@
+// @ts-check
+// A part's derived data as the server sends it: a JSON head, then plain numbers in the counts it states. Each shape is asked for
+// once, however many parts have it, and let go when none has it any more.
+import { Box3, BufferAttribute, BufferGeometry, Vector3 } from "three";
+import { MeshBVH } from "three-mesh-bvh";
+
+/**
+ * @typedef {object} Feature a feature of a part, in its own frame
+ * @property {string} n name
+ * @property {string} k kind
+ * @property {string} label
+ * @property {number[]} o origin
+ * @property {number[]} [z] direction
+ * @property {number} [r] radius
+ * @property {number[][]} [ends]
+ * @property {number} face
+ * @property {number} edge
+ * @property {number} vertex
+ * @property {Vector3} at
+ * @property {Vector3} [dir]
+ * @property {boolean} [built] every part has it
+ */
+
+/** @type {Map<string, {users: number, shape: Promise<Shape>}>} */
+const known = new Map();
+
+/** How many shapes are held now. */
+export const held = () => known.size;
+
+/**
+ * Takes a shape for one more user; whoever takes it drops it.
+ * @param {string} sha
+ * @returns {Promise<Shape>}
+ */
+export function takeShape(sha) {
+  let k = known.get(sha);
+  if (!k) {
+    k = { users: 0, shape: fetchShape(sha) };
+    known.set(sha, k);
+    k.shape.catch(() => known.delete(sha));
+  }
+  k.users++;
+  return k.shape;
+}
+
+/** Drops a shape for one user; with the last one its memory goes. @param {string} sha */
+export function dropShape(sha) {
+  const k = known.get(sha);
+  if (!k || --k.users > 0) return;
+  known.delete(sha);
+  k.shape.then((s) => s.dispose(), () => {});
+}
+
+/** @param {string} sha */
+async function fetchShape(sha) {
+  const r = await fetch(`/shape/${sha}`);
+  if (!r.ok) throw new Error("a part's shape could not be fetched");
+  return new Shape(sha, await r.arrayBuffer());
+}
+
+const builtIn = [
+  { n: "origin", k: "frame", label: "origin" },
+  { n: "xy", k: "plane", label: "xy plane", z: [0, 0, 1] },
+  { n: "yz", k: "plane", label: "yz plane", z: [1, 0, 0] },
+  { n: "zx", k: "plane", label: "zx plane", z: [0, 1, 0] },
+  { n: "x", k: "axis", label: "x axis", z: [1, 0, 0] },
+  { n: "y", k: "axis", label: "y axis", z: [0, 1, 0] },
+  { n: "z", k: "axis", label: "z axis", z: [0, 0, 1] },
+];
+
+/** Shape is what is drawn and picked of a part. */
+export class Shape {
+  /** @param {string} sha @param {ArrayBuffer} buf */
+  constructor(sha, buf) {
+    this.sha = sha;
+    const n = new DataView(buf).getUint32(0, true);
+    const head = JSON.parse(new TextDecoder().decode(new Uint8Array(buf, 4, n)));
+    let at = 4 + n;
+    const floats = (/** @type {number} */ count) => {
+      const a = new Float32Array(buf, at, count);
+      at += 4 * count;
+      return a;
+    };
+    const whole = (/** @type {number} */ count) => {
+      const a = new Uint32Array(buf, at, count);
+      at += 4 * count;
+      return a;
+    };
+    const c = head.counts;
+    const positions = floats(c.positions);
+    const normals = floats(c.normals);
+    this.lines = floats(c.lines);
+    this.indices = whole(c.indices);
+    this.faceEnds = whole(c.face_ends);
+    this.lineEnds = whole(c.line_ends);
+    /** @type {Feature[]} */
+    this.features = head.features;
+    this.geometry = new BufferGeometry();
+    this.geometry.setAttribute("position", new BufferAttribute(positions, 3));
+    this.geometry.setAttribute("normal", new BufferAttribute(normals, 3));
+    this.geometry.setIndex(new BufferAttribute(this.indices, 1));
+    this.box = new Box3();
+    this.geometry.computeBoundingBox();
+    if (this.geometry.boundingBox && this.indices.length) this.box.copy(this.geometry.boundingBox);
+    this.edges = new BufferGeometry();
+    this.edges.setAttribute("position", new BufferAttribute(this.segments(), 3));
+    this.index();
+  }
+
+  /** The search tree over the triangles, made when it is first wanted; they keep the order they came in. */
+  get tree() {
+    this.bvh ??= this.indices.length ? new MeshBVH(this.geometry, { indirect: true }) : null;
+    return this.bvh;
+  }
+
+  /** Edges as pairs of points. */
+  segments() {
+    const out = new Float32Array(6 * Math.max(0, this.lines.length / 3 - this.lineEnds.length));
+    let to = 0;
+    let start = 0;
+    for (const end of this.lineEnds) {
+      for (let i = start + 1; i < end; i++) {
+        for (const k of [i - 1, i]) {
+          for (let q = 0; q < 3; q++) out[to++] = this.lines[3 * k + q];
+        }
+      }
+      start = end;
+    }
+    return out.subarray(0, to);
+  }
+
+  /** Finds features by face, edge and name, and a ball around each edge, for picking. */
+  index() {
+    /** @type {Map<number, Feature>} */
+    this.byFace = new Map();
+    /** @type {{f: Feature, from: number, to: number, c: Vector3, r: number}[]} */
+    this.edgeList = [];
+    /** @type {Map<string, Feature>} */
+    this.byName = new Map();
+    /** @type {Feature[]} */
+    this.points = [];
+    for (const f of this.features) {
+      this.byName.set(f.n, f);
+      f.at = new Vector3(f.o[0], f.o[1], f.o[2]);
+      if (f.z) f.dir = new Vector3(f.z[0], f.z[1], f.z[2]);
+      if (f.face >= 0) this.byFace.set(f.face, f);
+      if (f.edge >= 0) this.edgeList.push(this.ball(f));
+      if (f.vertex >= 0) this.points.push(f);
+    }
+    for (const b of builtIn) {
+      /** @type {Feature} */
+      const f = { ...b, o: [0, 0, 0], at: new Vector3(), face: -1, edge: -1, vertex: -1, built: true };
+      if (b.z) f.dir = new Vector3(b.z[0], b.z[1], b.z[2]);
+      this.byName.set(f.n, f);
+    }
+  }
+
+  /** @param {Feature} f */
+  ball(f) {
+    const [from, to] = this.lineRange(f.edge);
+    const box = new Box3();
+    const p = new Vector3();
+    for (let i = from; i < to; i++) box.expandByPoint(p.fromArray(this.lines, 3 * i));
+    const c = box.getCenter(new Vector3());
+    return { f, from, to, c, r: box.isEmpty() ? 0 : c.distanceTo(box.max) };
+  }
+
+  /** The face that a triangle belongs to. @param {number} triangle */
+  faceOf(triangle) {
+    let lo = 0;
+    let hi = this.faceEnds.length - 1;
+    while (lo < hi) {
+      const mid = (lo + hi) >> 1;
+      if (3 * triangle < this.faceEnds[mid]) hi = mid;
+      else lo = mid + 1;
+    }
+    return lo;
+  }
+
+  /** @param {number} i @returns {[number, number]} */
+  faceRange(i) {
+    return [i ? this.faceEnds[i - 1] : 0, this.faceEnds[i]];
+  }
+
+  /** @param {number} i @returns {[number, number]} */
+  lineRange(i) {
+    return [i ? this.lineEnds[i - 1] : 0, this.lineEnds[i]];
+  }
+
+  /**
+   * What can be meant by a feature: itself in the middle, and what stands at its ends.
+   * @param {Feature} f
+   * @returns {{f: Feature, where: string}[]}
+   */
+  anchors(f) {
+    const out = [{ f, where: f.k === "cylinder" || f.ends ? "middle" : "" }];
+    for (const [i, e] of (f.ends ?? []).entries()) {
+      const p = new Vector3(e[0], e[1], e[2]);
+      const near = 1e-4 * (1 + p.length());
+      const g = this.features.find((g) => {
+        const rim = f.k === "cylinder" && g.k === "circle" && Math.abs((g.r ?? 0) - (f.r ?? 0)) < near;
+        const corner = f.k === "axis" && g.vertex >= 0;
+        return (rim || corner) && g.at.distanceTo(p) < near;
+      });
+      if (g) out.push({ f: g, where: i ? "far end" : "near end" });
+    }
+    return out;
+  }
+
+  dispose() {
+    this.geometry.dispose();
+    this.edges.dispose();
+    this.bvh = null;
+  }
+}

@@ -1,0 +1,273 @@
+// @ts-check
+// The stage joins what is drawn: the parts (scene), the eye (view), what is under the cursor (pick), and what is drawn over the parts
+// (marks, labels).
+import { Group, Matrix4, Quaternion, Vector3 } from "three";
+import { Labels } from "./labels.js";
+import { css, dashed, empty, Freedoms, Outline } from "./marks.js";
+import { Picker } from "./pick.js";
+import { place, quat, Scene } from "./scene.js";
+import { View } from "./view.js";
+
+/**
+ * @typedef {import("./pick.js").Candidate} Candidate
+ * @typedef {import("./scene.js").Pose} Pose
+ * @typedef {import("./marks.js").Motion} Motion
+ */
+
+const calm = matchMedia("(prefers-reduced-motion: reduce)");
+const glide = 260; // ms
+const swing = 2200;
+
+export class Stage {
+  /** @param {HTMLElement} box @param {HTMLElement} labels */
+  constructor(box, labels) {
+    this.scene = new Scene();
+    this.view = new View(box, () => this.scene.extent(), () => this.scene.flush(), () => this.labels.place());
+    this.labels = new Labels(labels, this.view);
+    this.picker = new Picker(this.scene, this.view);
+    this.hover = new Outline(this.view);
+    this.picked = new Outline(this.view);
+    this.marks = new Freedoms(this.scene, this.labels);
+    this.hand = new Group();
+    this.view.world.add(this.scene.root, this.marks.group, this.hover.group, this.picked.group, this.hand);
+    this.scene.recolor(css("--ink"));
+    this.showFreedoms = true;
+    this.previewing = false;
+    /** @type {Motion[]} */
+    this.motions = [];
+    /** @type {{c: Candidate, role: string}[]} */
+    this.pickList = [];
+    this.gliding = 0;
+    addEventListener("themechange", () => {
+      this.scene.recolor(css("--ink"));
+      this.freedoms();
+      this.draw();
+    });
+  }
+
+  get comps() {
+    return this.scene.comps;
+  }
+
+  get hidden() {
+    return this.scene.hidden;
+  }
+
+  draw() {
+    this.view.draw();
+  }
+
+  /** Shows a state. @param {{components: any[], motions: Motion[]}} state @param {boolean} keepView */
+  async show(state, keepView) {
+    const fresh = await this.scene.show(state.components);
+    this.motions = state.motions;
+    this.goTo(new Map(state.components.map((c) => [c.name, c.pose])));
+    if (!keepView && fresh.length) this.home();
+    this.draw();
+  }
+
+  home() {
+    this.view.home(this.scene.corners());
+  }
+
+  /** Moves components to poses, gliding there. @param {Map<string, Pose>} poses */
+  goTo(poses) {
+    cancelAnimationFrame(this.gliding);
+    /** @type {[import("./scene.js").Placed, Vector3, Quaternion, Vector3, Quaternion][]} */
+    const ways = [];
+    for (const [name, p] of poses) {
+      const k = this.comps.get(name);
+      if (!k) continue;
+      const o = place(p);
+      const q = quat(p);
+      if (k.position.distanceTo(o) < 1e-9 && Math.abs(k.quaternion.dot(q)) > 1 - 1e-12) continue;
+      ways.push([k, k.position.clone(), k.quaternion.clone(), o, q]);
+    }
+    if (!ways.length) {
+      this.freedoms();
+      return;
+    }
+    const start = performance.now();
+    const span = calm.matches ? 0 : glide;
+    const o = new Vector3();
+    const q = new Quaternion();
+    const step = (/** @type {number} */ now) => {
+      const t = span ? Math.min(1, (now - start) / span) : 1;
+      const e = t * t * (3 - 2 * t);
+      for (const [k, o0, q0, o1, q1] of ways) this.scene.move(k, o.lerpVectors(o0, o1, e), q.slerpQuaternions(q0, q1, e));
+      if (t < 1) this.gliding = requestAnimationFrame(step);
+      else this.freedoms();
+      this.refreshPicked();
+      this.draw();
+    };
+    step(start);
+  }
+
+  /** Plays solved poses there and back. @param {string[]} names @param {Pose[][]} poses */
+  swing(names, poses) {
+    cancelAnimationFrame(this.gliding);
+    const mid = (poses.length - 1) / 2;
+    const start = performance.now();
+    const span = calm.matches ? 0 : swing;
+    this.labels.clear("motion");
+    return new Promise((ready) => {
+      const step = (/** @type {number} */ now) => {
+        const t = span ? Math.min(1, (now - start) / span) : 1;
+        const x = Math.max(0, Math.min(poses.length - 1, mid + mid * Math.sin(t * 2 * Math.PI) * (1 - 0.12 * t)));
+        const i = Math.min(Math.floor(x), poses.length - 1);
+        this.between(names, poses[i], poses[Math.min(i + 1, poses.length - 1)], x - i);
+        this.draw();
+        if (t < 1) this.gliding = requestAnimationFrame(step);
+        else ready(undefined);
+      };
+      this.gliding = requestAnimationFrame(step);
+    });
+  }
+
+  /** @param {string[]} names @param {Pose[]} from @param {Pose[]} to @param {number} f */
+  between(names, from, to, f) {
+    for (const [c, n] of names.entries()) {
+      const k = this.comps.get(n);
+      if (k && from[c]) this.scene.move(k, place(from[c]).lerp(place(to[c]), f), quat(from[c]).slerp(quat(to[c]), f));
+    }
+  }
+
+  /** @param {Set<string>} names */
+  setHidden(names) {
+    this.scene.hidden = names;
+    this.scene.group();
+    this.freedoms();
+    this.draw();
+  }
+
+  /** Makes some components stand out and the others recede; none brings all back. @param {string[] | null} names */
+  light(names) {
+    if (!names && !this.scene.lit) return;
+    this.scene.lit = names && new Set(names);
+    this.scene.group();
+    this.draw();
+  }
+
+  /** @param {number} x @param {number} y @param {string} filter */
+  candidates(x, y, filter) {
+    return this.picker.candidates(x, y, filter);
+  }
+
+  /** @param {number} x @param {number} y */
+  partAt(x, y) {
+    return this.picker.partAt(x, y);
+  }
+
+  /** A part by the core's name for it: what moves with it, and its middle. @param {string} name */
+  part(name) {
+    const k = this.scene.holding(name);
+    if (!k || !k.visible) return null;
+    const rest = this.comps.has(name) ? "" : name.split("/").slice(1).join("/");
+    const inner = rest === "" || rest === k.data.base ? "" : rest + "/";
+    const u = k.uses.find((x) => x.path.startsWith(inner));
+    return u ? { frame: inner ? u : k, middle: this.scene.boxOf(k, inner).getCenter(new Vector3()) } : null;
+  }
+
+  /**
+   * Sets components where they are at once, from seven numbers each, and draws a line from the hand to its target.
+   * @param {string[]} names @param {Float64Array} poses @param {Vector3[] | null} hand
+   */
+  put(names, poses, hand) {
+    cancelAnimationFrame(this.gliding);
+    this.marks.clear();
+    empty(this.hand);
+    const o = new Vector3();
+    const q = new Quaternion();
+    const inner = [];
+    for (const [i, n] of names.entries()) {
+      const p = poses.subarray(7 * i, 7 * i + 7);
+      o.set(p[0], p[1], p[2]);
+      q.set(p[4], p[5], p[6], p[3]);
+      const k = this.scene.holding(n);
+      if (!k) continue;
+      const rest = this.comps.has(n) ? "" : n.split("/").slice(1).join("/");
+      if (rest === "" || rest === k.data.base) this.scene.move(k, o, q);
+      else inner.push({ k, path: rest + "/", m: new Matrix4().compose(o, q, new Vector3(1, 1, 1)) });
+    }
+    for (const { k, path, m } of inner) {
+      for (const u of k.uses) {
+        if (u.path === path) this.scene.moveInside(u, m);
+      }
+    }
+    if (hand) {
+      const l = dashed(hand, css("--slate"), this.view.pixel(hand[0]) * 6, this.view.pixel(hand[0]) * 4);
+      l.renderOrder = 8;
+      this.hand.add(l);
+    }
+    this.refreshPicked();
+    this.draw();
+  }
+
+  /** Finds a feature by its reference. @param {string} ref @returns {Candidate | null} */
+  find(ref) {
+    return findIn(this.comps, ref);
+  }
+
+  /** A place on the feature itself: on the line of an edge, not its middle. @param {Candidate} c */
+  spot(c) {
+    const u = /** @type {import("./scene.js").Use} */ (c.s);
+    const p = c.f.at.clone();
+    if (c.f.edge >= 0) {
+      const [a, b] = u.shape.lineRange(c.f.edge);
+      const i = a + Math.floor((b - a) * 0.6);
+      if (i < b) p.fromArray(u.shape.lines, 3 * i);
+    }
+    return u.toWorld(p);
+  }
+
+  /** @param {Candidate | null} c */
+  setHover(c) {
+    this.hover.clear();
+    this.hover.draw(c, "hover");
+    this.draw();
+  }
+
+  /** @param {{c: Candidate, role: string}[]} list */
+  setPicked(list) {
+    this.pickList = list;
+    this.refreshPicked();
+    this.draw();
+  }
+
+  refreshPicked() {
+    this.picked.clear();
+    this.labels.clear("pick");
+    for (const { c, role } of this.pickList) {
+      const u = c?.s;
+      if (!u) continue;
+      this.picked.draw(c, role);
+      this.labels.add("pick", role === "put" ? "put this" : "on this", () => u.toWorld(c.f.at.clone()), role);
+    }
+  }
+
+  /** Draws what is left, unless a preview shows. */
+  freedoms() {
+    empty(this.hand);
+    if (this.showFreedoms && !this.previewing) this.marks.draw(this.motions);
+    else this.marks.clear();
+  }
+}
+
+/**
+ * Finds a feature by its reference among components.
+ * @param {Map<string, any>} comps @param {string} ref @returns {Candidate | null}
+ */
+export function findIn(comps, ref) {
+  const parts = ref.split("/");
+  const name = /** @type {string} */ (parts.pop());
+  if (parts[0] === "@") {
+    const kinds = /** @type {Record<string, string>} */ ({ xy: "plane", yz: "plane", zx: "plane", origin: "frame" });
+    const f = { n: name, k: kinds[name] || "axis", label: name, o: [0, 0, 0], at: new Vector3(), face: -1, edge: -1, vertex: -1 };
+    return { k: null, s: null, f, ref };
+  }
+  const k = comps.get(parts[0]);
+  const path = parts.slice(1).map((p) => p + "/").join("");
+  const s = k?.uses.find((/** @type {any} */ u) => u.path === path);
+  const f = s?.shape.byName.get(name);
+  return f ? { k, s, f, ref } : null;
+}

@@ -1,0 +1,134 @@
+// @ts-check
+// The eye: camera, light and the renderer. A picture is drawn only when something asked for it.
+import { AmbientLight, DirectionalLight, HemisphereLight, MOUSE, PerspectiveCamera, Scene as World, Vector2, Vector3, WebGLRenderer } from "three";
+import { OrbitControls } from "three/examples/jsm/controls/OrbitControls.js";
+
+export class View {
+  /** @param {HTMLElement} box @param {() => {center: Vector3, radius: number} | null} extent @param {() => void} before @param {() => void} after */
+  constructor(box, extent, before, after) {
+    this.box = box;
+    this.extent = extent;
+    this.before = before;
+    this.after = after;
+    this.gl = new WebGLRenderer({ antialias: true, alpha: true, powerPreference: "low-power" });
+    this.gl.setPixelRatio(Math.min(devicePixelRatio || 1, 2));
+    box.append(this.gl.domElement);
+    this.world = new World();
+    this.camera = new PerspectiveCamera(28, 1, 1, 1e5);
+    this.camera.up.set(0, 0, 1);
+    this.world.add(new HemisphereLight(0xffffff, 0xc9bfae, 1.9), new AmbientLight(0xffffff, 0.25));
+    const key = new DirectionalLight(0xffffff, 1.3);
+    key.position.set(2, -3, 5);
+    this.world.add(key);
+    this.controls = new OrbitControls(this.camera, this.gl.domElement);
+    this.controls.mouseButtons = { LEFT: MOUSE.ROTATE, MIDDLE: MOUSE.PAN, RIGHT: MOUSE.PAN };
+    this.controls.enableDamping = false;
+    this.controls.zoomToCursor = true;
+    this.controls.addEventListener("change", () => this.draw());
+    this.width = 1;
+    this.height = 1;
+    new ResizeObserver(() => this.resize()).observe(box);
+    this.resize();
+  }
+
+  resize() {
+    this.width = Math.max(this.box.clientWidth, 1);
+    this.height = Math.max(this.box.clientHeight, 1);
+    this.gl.setSize(this.width, this.height);
+    this.camera.aspect = this.width / this.height;
+    this.camera.updateProjectionMatrix();
+    this.draw();
+  }
+
+  /** Asks for one picture. */
+  draw() {
+    if (this.asked) return;
+    this.asked = true;
+    requestAnimationFrame(() => {
+      this.asked = false;
+      this.before();
+      this.fitDepth();
+      this.gl.render(this.world, this.camera);
+      this.after();
+    });
+  }
+
+  fitDepth() {
+    const s = this.extent();
+    if (!s) return;
+    const d = this.camera.position.distanceTo(s.center);
+    this.camera.near = Math.max(d - s.radius * 2.5, d / 2000, 1e-3);
+    this.camera.far = d + s.radius * 4;
+    this.camera.updateProjectionMatrix();
+  }
+
+  /** Shows everything. @param {Vector3[]} corners of what there is */
+  home(corners) {
+    const s = this.extent();
+    if (!s) return;
+    const dir = new Vector3(0.62, -0.72, 0.46).normalize();
+    let need = s.radius / Math.sin((this.camera.fov * Math.PI) / 360) / Math.min(1, this.camera.aspect);
+    this.controls.target.copy(s.center);
+    const p = new Vector3();
+    // from the ball's distance nearer, until what is seen fills the stage between its head and its foot
+    for (let n = 0; n < 6; n++) {
+      this.camera.position.copy(s.center).addScaledVector(dir, need);
+      this.camera.lookAt(s.center);
+      this.camera.updateMatrixWorld(true);
+      let far = 0;
+      for (const c of corners) {
+        p.copy(c).project(this.camera);
+        far = Math.max(far, Math.abs(p.x) / 0.84, Math.abs(p.y) / 0.72);
+      }
+      if (far > 0) need *= 1 + (far - 1) * 0.8;
+    }
+    this.camera.position.copy(s.center).addScaledVector(dir, need);
+    this.controls.update();
+    this.draw();
+  }
+
+  /** @param {number} dx @param {number} dy radians */
+  turn(dx, dy) {
+    const off = this.camera.position.clone().sub(this.controls.target);
+    off.applyAxisAngle(new Vector3(0, 0, 1), dx);
+    const side = new Vector3().crossVectors(this.camera.up, off).normalize();
+    const next = off.clone().applyAxisAngle(side, dy);
+    if (Math.abs(next.clone().normalize().z) < 0.995) off.copy(next);
+    this.camera.position.copy(this.controls.target).add(off);
+    this.controls.update();
+    this.draw();
+  }
+
+  /** @param {number} f part of the distance */
+  nearer(f) {
+    const off = this.camera.position.clone().sub(this.controls.target).multiplyScalar(f);
+    this.camera.position.copy(this.controls.target).add(off);
+    this.controls.update();
+    this.draw();
+  }
+
+  /** Where a place is drawn, in pixels. @param {Vector3} p */
+  project(p) {
+    const v = p.clone().project(this.camera);
+    return new Vector2(((v.x + 1) / 2) * this.width, ((1 - v.y) / 2) * this.height);
+  }
+
+  /** The size of one pixel at a place, in mm. @param {Vector3} p */
+  pixel(p) {
+    return (2 * this.camera.position.distanceTo(p) * Math.tan((this.camera.fov * Math.PI) / 360)) / this.height;
+  }
+
+  /** A place in pixels as the camera has it. @param {number} x @param {number} y */
+  spot(x, y) {
+    return new Vector2((x / this.width) * 2 - 1, 1 - (y / this.height) * 2);
+  }
+
+  /** A place some pixels to the right of and above another, as the eye sees it. @param {Vector3} p @param {number} right @param {number} up */
+  beside(p, right, up) {
+    const e = new Vector3();
+    const u = new Vector3();
+    this.camera.matrixWorld.extractBasis(e, u, new Vector3());
+    const d = this.pixel(p);
+    return p.clone().addScaledVector(e, right * d).addScaledVector(u, up * d);
+  }
+}
