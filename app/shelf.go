@@ -3,8 +3,9 @@ package app
 import (
 	"context"
 	"errors"
-	"setfast/app/words"
+	"maps"
 
+	"setfast/app/words"
 	"setfast/core/assembly"
 	"setfast/core/seat"
 	"setfast/store"
@@ -14,12 +15,37 @@ import (
 type shelf struct {
 	app     *App
 	project int64
+	parts   map[int64]store.Part // by number, those looked up
 	known   map[string]*seat.Box // nil: it takes no room, or is not there
 	deep    int
 }
 
 func (a *App) shelf(project int64) *shelf {
-	return &shelf{app: a, project: project, known: map[string]*seat.Box{}}
+	return &shelf{app: a, project: project, parts: map[int64]store.Part{}, known: map[string]*seat.Box{}}
+}
+
+// Look reads many parts in one go, ahead of being asked for each.
+func (x *shelf) Look(ctx context.Context, keys []string) error {
+	var ids []int64
+	asked := map[int64]bool{}
+	for _, k := range keys {
+		id, isPart, err := KeyID(k)
+		if _, known := x.parts[id]; err == nil && isPart && !known && !asked[id] {
+			asked[id] = true
+			ids = append(ids, id)
+		}
+	}
+	rows, err := x.app.Store.PartsByID(ctx, ids)
+	maps.Copy(x.parts, rows)
+	return err
+}
+
+// part finds a part, looked up or not.
+func (x *shelf) part(ctx context.Context, id int64) (store.Part, error) {
+	if p, ok := x.parts[id]; ok {
+		return p, nil
+	}
+	return x.app.Store.Part(ctx, id)
 }
 
 // Called sees that a key names something on the Shelf of the same project, and tells what it is called.
@@ -29,7 +55,7 @@ func (x *shelf) Called(ctx context.Context, key string) (name string, err error)
 		return "", words.Refuse("%s", err)
 	}
 	if isPart {
-		row, err := x.app.Store.Part(ctx, id)
+		row, err := x.part(ctx, id)
 		if err == nil && (row.ProjectID != x.project || row.Off) {
 			err = store.ErrNotFound
 		}
@@ -75,7 +101,7 @@ func (x *shelf) Extent(ctx context.Context, key string) (*seat.Box, error) {
 
 func (x *shelf) read(ctx context.Context, id int64, isPart bool) (*seat.Box, error) {
 	if isPart {
-		row, err := x.app.Store.Part(ctx, id)
+		row, err := x.part(ctx, id)
 		if err != nil {
 			return nil, err
 		}
@@ -88,6 +114,9 @@ func (x *shelf) read(ctx context.Context, id int64, isPart bool) (*seat.Box, err
 	}
 	st, err := x.app.Store.State(ctx, id)
 	if err != nil {
+		return nil, err
+	}
+	if err := x.Look(ctx, items(st.Asm)); err != nil {
 		return nil, err
 	}
 	var all *seat.Box
@@ -106,4 +135,13 @@ func (x *shelf) read(ctx context.Context, id int64, isPart bool) (*seat.Box, err
 		all = &here
 	}
 	return all, nil
+}
+
+// items are what an assembly places, by key.
+func items(a *assembly.Assembly) []string {
+	keys := make([]string, len(a.Components))
+	for i, c := range a.Components {
+		keys[i] = c.Part + c.Assembly
+	}
+	return keys
 }

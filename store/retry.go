@@ -16,7 +16,7 @@ import (
 )
 
 // ErrBusy says that something was waited for in vain; trying again in a moment is likely to help.
-var ErrBusy = errors.New("Setfast is busy; nothing was changed, try again in a moment")
+var ErrBusy = errors.New("the server is busy; nothing was changed, try again in a moment")
 
 // ErrAway says that the database does not answer.
 var ErrAway = errors.New("the database does not answer; nothing more is saved until it does, try again in a moment")

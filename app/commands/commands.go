@@ -40,6 +40,8 @@ type Bench struct {
 
 // Shelf is what can be placed.
 type Shelf interface {
+	// Look reads many at once, ahead of being asked about each.
+	Look(ctx context.Context, keys []string) error
 	// Called tells what a part or an assembly is called that may be placed here.
 	Called(ctx context.Context, key string) (string, error)
 	// Extent is the room it takes; nil: none.

@@ -2,6 +2,7 @@ package commands
 
 import (
 	"context"
+	"slices"
 	"strings"
 
 	"setfast/app/words"
@@ -30,6 +31,13 @@ func (c Place) Edit(ctx context.Context, b *Bench) (edit.Edit, string, error) {
 	}
 	if len(c.Items) > mostPlaced {
 		return nil, "", words.Refuse("place at most %d at once", mostPlaced)
+	}
+	all := slices.Clone(c.Items)
+	for _, k := range b.Asm.Components {
+		all = append(all, k.Part+k.Assembly)
+	}
+	if err := b.Shelf.Look(ctx, all); err != nil {
+		return nil, "", err
 	}
 	var there, arrive []seat.Box
 	for _, k := range b.Asm.Components {

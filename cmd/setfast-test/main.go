@@ -1,134 +1,53 @@
-// Command setfast-test runs all tests, prints one line for each package and a closing total. Arguments are handed to go test.
+// Command setfast-test checks everything: how the sources are written, all tests, and the short ones again under the race detector.
+// It prints one line for each package and a closing total. Arguments are handed to go test; --quick checks in under a minute what can
+// be checked without a browser.
 package main
 
 import (
-	"bufio"
-	"encoding/json"
 	"fmt"
 	"os"
-	"os/exec"
-	"path/filepath"
+	"slices"
 	"strings"
 	"time"
 )
 
-type event struct {
-	Action, Package, Test, Output string
-	Elapsed                       float64
-}
-
-type tally struct {
-	passed, failed, skipped int
-	broken                  bool
-}
-
 // raced are the packages whose values many goroutines share, or that run beside others: their short tests are run again under the
 // race detector.
-var raced = []string{"./core/assembly", "./core/edit", "./core/format", "./core/seat", "./core/solve", "./core/account", "./app", "./store/...", "./web"}
+var raced = []string{
+	"./core/assembly", "./core/edit", "./core/format", "./core/seat", "./core/solve", "./core/motion", "./core/account", "./app/...", "./store/...", "./web/...",
+}
+
+// quickly are those whose short tests take seconds.
+var quickly = []string{"./core/...", "./app/...", "./kernel/...", "./store/...", "./web/..."}
 
 func main() {
-	if out, err := exec.Command("gofmt", "-l", "app", "cmd", "core", "demo", "internal", "kernel", "store", "web/bundle", "web/drive", "web/shots").CombinedOutput(); err != nil || len(out) > 0 {
-		fmt.Printf("not formatted: %s\n", strings.Fields(string(out)))
-		os.Exit(1)
-	}
-	vet := exec.Command("go", "vet", "./...")
-	vet.Stdout, vet.Stderr = os.Stdout, os.Stderr
-	if vet.Run() != nil {
-		os.Exit(1)
-	}
 	start := time.Now()
 	args := os.Args[1:]
-	if len(args) == 0 || strings.HasPrefix(args[len(args)-1], "-") {
+	if i := slices.Index(args, "--quick"); i >= 0 {
+		done := checked(sources, scripts)
+		sum, ok := run(false, append([]string{"-short"}, quickly...)...)
+		finish(start, sum, <-done && ok)
+		return
+	}
+	whole := len(args) == 0
+	if whole && !<-checked(sources, scripts) {
+		os.Exit(1)
+	}
+	if whole || strings.HasPrefix(args[len(args)-1], "-") {
 		args = append(args, "./...")
 	}
-	sum, ok := run("", args...)
-	if len(os.Args) == 1 {
+	sum, ok := run(true, args...)
+	if whole {
 		fmt.Println("under the race detector:")
-		more, fine := run("race", append([]string{"-race", "-short"}, raced...)...)
+		more, fine := run(false, append([]string{"-race", "-short"}, raced...)...)
 		sum.passed, sum.failed, ok = sum.passed+more.passed, sum.failed+more.failed, ok && fine
 	}
+	finish(start, sum, ok)
+}
+
+func finish(start time.Time, sum tally, ok bool) {
 	fmt.Printf("all packages in %.0f s\n%d passed, %d failed, %d skipped\n", time.Since(start).Seconds(), sum.passed, sum.failed, sum.skipped)
 	if !ok || sum.failed > 0 || sum.passed == 0 {
 		os.Exit(1)
 	}
-}
-
-// run runs tests and prints a line for each package. Of a second run only what fails is of interest.
-func run(second string, args ...string) (sum tally, ok bool) {
-	self, _ := filepath.Abs("bin/setfast-kernel")
-	cmd := exec.Command("go", append([]string{"test", "-json", "-count=1", "-timeout=25m", "-p=2"}, args...)...)
-	cmd.Env = append(os.Environ(), "SETFAST_KERNEL="+self)
-	cmd.Stderr = os.Stderr
-	out, err := cmd.StdoutPipe()
-	if err == nil {
-		err = cmd.Start()
-	}
-	if err != nil {
-		fmt.Println(err)
-		return sum, false
-	}
-	by := map[string]*tally{}
-	said := map[string][]string{}
-	sc := bufio.NewScanner(out)
-	sc.Buffer(nil, 16<<20)
-	for sc.Scan() {
-		var e event
-		if json.Unmarshal(sc.Bytes(), &e) != nil {
-			fmt.Println(sc.Text()) // what the compiler says
-			continue
-		}
-		t := by[e.Package]
-		if t == nil {
-			t = &tally{}
-			by[e.Package] = t
-		}
-		t.hear(e, said, second == "")
-	}
-	err = cmd.Wait()
-	for _, t := range by {
-		sum.passed, sum.failed, sum.skipped = sum.passed+t.passed, sum.failed+t.failed, sum.skipped+t.skipped
-		sum.broken = sum.broken || t.broken
-	}
-	if sum.broken && sum.failed == 0 {
-		sum.failed = 1
-	}
-	return sum, err == nil
-}
-
-// hear takes in one event of a package's tests.
-func (t *tally) hear(e event, said map[string][]string, tellSkips bool) {
-	key := e.Package + " " + e.Test
-	switch {
-	case e.Action == "output" || e.Action == "build-output":
-		said[key] = append(said[key], e.Output)
-		return
-	case e.Action != "pass" && e.Action != "fail" && e.Action != "skip":
-		return
-	case e.Test == "" && e.Action == "skip": // no test files
-		return
-	case e.Test == "":
-		word := "ok  "
-		if e.Action == "fail" {
-			word = "FAIL"
-			t.broken = true
-			if t.failed == 0 {
-				fmt.Print(strings.Join(said[key], ""))
-			}
-		}
-		fmt.Printf("%s %-28s %4d passed %3d failed %3d skipped  %6.1f s\n", word, e.Package, t.passed, t.failed, t.skipped, e.Elapsed)
-		return
-	}
-	switch e.Action {
-	case "pass":
-		t.passed++
-	case "skip":
-		t.skipped++
-		if tellSkips {
-			fmt.Print(strings.Join(said[key], ""))
-		}
-	case "fail":
-		t.failed++
-		fmt.Print(strings.Join(said[key], ""))
-	}
-	delete(said, key)
 }

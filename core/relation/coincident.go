@@ -6,7 +6,7 @@ import (
 )
 
 // coincident: faces level, a point or an axis in a face, a point on an axis, a point on a point.
-var coincident = register(Type{
+var _ = register(Type{
 	Name:   "coincident",
 	Takes:  "plane with plane, point or axis; axis with point; point with point",
 	Fields: []Field{fieldSense},

@@ -10,11 +10,18 @@ let core;
 let count = 0;
 
 // what Go's runtime asks of its host: time, randomness, and nothing else
+/** @type {Record<string, (...args: number[]) => number>} */
 const host = {
-  clock_time_get(_id, _precision, at) { view().setBigUint64(at, BigInt(Math.round(performance.now() * 1e6)), true); return 0; },
-  random_get(at, n) { crypto.getRandomValues(new Uint8Array(core.memory.buffer, at, n)); return 0; },
-  args_sizes_get(count, size) { view().setUint32(count, 0, true); view().setUint32(size, 0, true); return 0; },
-  environ_sizes_get(count, size) { view().setUint32(count, 0, true); view().setUint32(size, 0, true); return 0; },
+  clock_time_get(_id, _precision, at) {
+    view().setBigUint64(at, BigInt(Math.round(performance.now() * 1e6)), true);
+    return 0;
+  },
+  random_get(at, n) {
+    crypto.getRandomValues(new Uint8Array(core.memory.buffer, at, n));
+    return 0;
+  },
+  args_sizes_get: nothing,
+  environ_sizes_get: nothing,
   fd_write(_fd, at, n, written) {
     let sum = 0;
     for (let i = 0; i < n; i++) sum += view().getUint32(at + 8 * i + 4, true);
@@ -22,13 +29,25 @@ const host = {
     return 0;
   },
   fd_prestat_get: () => 8, // no such descriptor: there are no files
-  proc_exit(code) { throw new Error("the core ended: " + code); },
+  proc_exit(code) {
+    throw new Error("the core ended: " + code);
+  },
 };
-const imports = { wasi_snapshot_preview1: new Proxy(host, { get: (t, name) => t[name] ?? (() => 0) }) };
+const imports = { wasi_snapshot_preview1: new Proxy(host, { get: (t, name) => t[String(name)] ?? (() => 0) }) };
+
+/** Says that a list is empty. @param {number} count @param {number} size */
+function nothing(count, size) {
+  view().setUint32(count, 0, true);
+  view().setUint32(size, 0, true);
+  return 0;
+}
 
 // made anew each time: growing memory detaches old views
-function view() { return new DataView(core.memory.buffer); }
+function view() {
+  return new DataView(core.memory.buffer);
+}
 
+/** @param {string} text */
 function put(text) {
   const b = new TextEncoder().encode(text);
   const at = core.buffer(b.length);
@@ -36,12 +55,16 @@ function put(text) {
 }
 
 function text() {
-  const n = core.size(), at = core.buffer(n);
+  const n = core.size();
+  const at = core.buffer(n);
   return new TextDecoder().decode(new Uint8Array(core.memory.buffer, at, n));
 }
 
-function poses() { return new Float64Array(core.memory.buffer, core.where(), 7 * count).slice(); }
+function poses() {
+  return new Float64Array(core.memory.buffer, core.where(), 7 * count).slice();
+}
 
+/** @type {Record<string, (asked: any) => any>} */
 const tasks = {
   async load({ url }) {
     const { instance } = await WebAssembly.instantiateStreaming(fetch(url), imports);
@@ -55,7 +78,7 @@ const tasks = {
     if (n < 0) throw new Error(text());
     count = n;
     const names = JSON.parse(text());
-    return { names, movable: names.map((_, i) => core.movable(i) === 1), poses: poses() };
+    return { names, movable: names.map((/** @type {string} */ _, /** @type {number} */ i) => core.movable(i) === 1), poses: poses() };
   },
   grab({ index, point }) {
     if (core.grab(index, point[0], point[1], point[2]) < 0) throw new Error(text());
@@ -72,5 +95,7 @@ onmessage = async ({ data }) => {
   try {
     const out = await tasks[data.task](data);
     postMessage({ id: data.id, ...out }, out.poses ? { transfer: [out.poses.buffer] } : undefined);
-  } catch (e) { postMessage({ id: data.id, error: String(e?.message || e) }); }
+  } catch (e) {
+    postMessage({ id: data.id, error: e instanceof Error ? e.message : String(e) });
+  }
 };

@@ -1,13 +1,17 @@
+// @ts-check
+// Every page begins here.
 import htmx from "htmx.org";
-import { shelf } from "./shelf.js";
+import { shelf } from "./shelf/shelf.js";
 import { bench } from "./bench/bench.js";
 
-window.htmx = htmx;
+Object.assign(window, { htmx });
 
-// send asks the server for something that changes the Shelf; it tells what went wrong, and whether it went well.
+/**
+ * Asks the server for something that changes the Shelf; it tells what went wrong, and whether it went well.
+ * @param {string} path @param {string} method
+ */
 async function send(path, method) {
   let r;
-  let data = {};
   try {
     r = await fetch(path, { method, headers: { Accept: "application/json" } });
   } catch {
@@ -15,20 +19,23 @@ async function send(path, method) {
     return false;
   }
   if (r.ok) return true;
-  try { data = await r.json(); } catch { /* the sentence below will do */ }
-  alert(data.error || "That did not work.");
+  const said = await r.json().catch(() => ({}));
+  alert(said.error || "That did not work.");
   return false;
 }
 
 document.addEventListener("click", async (e) => {
-  const b = e.target.closest("[data-delete], [data-back]");
-  if (!b || b.dataset.ask && !confirm(b.dataset.ask)) return;
-  const ok = await (b.dataset.back ? send(b.dataset.back, "POST") : send(b.dataset.delete, "DELETE"));
+  const b = /** @type {HTMLElement | null} */ (/** @type {Element} */ (e.target).closest("[data-delete], [data-back]"));
+  if (!b || (b.dataset.ask && !confirm(b.dataset.ask))) return;
+  const ok = await (b.dataset.back ? send(b.dataset.back, "POST") : send(b.dataset.delete ?? "", "DELETE"));
   if (!ok) return;
-  if (b.closest(".offlist") && b.dataset.delete) b.closest("li").remove();
+  if (b.closest(".offlist") && b.dataset.delete) b.closest("li")?.remove();
   else location.reload(); // counts, verdicts and the list of what is off change with it
 });
 
 const { place, project, asm } = document.body.dataset;
-if (place === "shelf") { shelf(project); document.body.dataset.ready = "yes"; }
-if (place === "bench") bench(asm);
+if (place === "shelf" && project) {
+  shelf(project);
+  document.body.dataset.ready = "yes";
+}
+if (place === "bench" && asm) bench(asm);

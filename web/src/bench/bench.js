@@ -12,6 +12,7 @@ import { merge, poses } from "./state.js";
 import { Tug } from "./tug.js";
 
 const tellFor = { good: 3200, bad: 7000 }; // ms
+const buttons = ".bar [data-act], .stage [data-act], .sentence [data-act]"; // of commands; the account has its own
 const askAgain = 1500; // ms between questions to a server that is gone
 
 /** @param {string} css */
@@ -51,8 +52,8 @@ class Bench {
     this.keys = byKey(this.commands);
     addEventListener("keydown", (e) => this.key(e));
     document.addEventListener("click", (e) => {
-      const b = /** @type {HTMLElement | null} */ (/** @type {Element} */ (e.target).closest(".bar [data-act], .stage [data-act], .sentence [data-act]"));
-      if (b) this.commands[b.dataset.act ?? ""]?.run();
+      const button = /** @type {Element} */ (e.target).closest(buttons);
+      if (button instanceof HTMLElement) this.commands[button.dataset.act ?? ""]?.run();
     });
     // another window may have changed the assembly while this one was out of sight
     addEventListener("focus", () => this.catchUp());
@@ -363,9 +364,13 @@ class Bench {
         return !!c;
       },
       /** @param {string} name */
-      refs: (name) => (stage.comps.get(name)?.uses ?? []).flatMap((/** @type {any} */ u) => u.shape.features.map((/** @type {any} */ f) => ({
-        ref: `${name}/${u.path}${f.n}`, kind: f.k, label: f.label, at: f.o, dir: f.z,
-      }))),
+      refs: (name) => {
+        const out = [];
+        for (const u of stage.comps.get(name)?.uses ?? []) {
+          for (const f of u.shape.features) out.push({ ref: `${name}/${u.path}${f.n}`, kind: f.k, label: f.label, at: f.o, dir: f.z });
+        }
+        return out;
+      },
       state: () => this.state,
       tug: this.tug,
       stage,

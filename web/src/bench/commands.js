@@ -27,9 +27,9 @@ export function table(b) {
     undo: { words: "Take back the last line", key: "ctrl z", keys: "Ctrl Z", help: "undo", run: () => b.back("undo") },
     redo: { words: "Do again what was taken back", key: "ctrl y", keys: "Ctrl Y", help: "redo", run: () => b.back("redo") },
     home: { words: "Show everything", key: "h", help: "fit the view, show what is hidden", run: () => showAll(b.stage) },
-    freedoms: { words: "Draw or leave out the freedoms", key: "f", help: "arrows and arcs of what is left", run: () => toggleFreedoms(b.stage) },
+    freedoms: { words: "Draw or leave out the freedoms", key: "f", help: "what is left, as arrows", run: () => toggleFreedoms(b.stage) },
     tug: { words: "Pull parts about by hand", key: "t", help: "drag, move", run: () => b.tug.toggle() },
-    sentence: { words: "Begin a sentence", key: "s", help: "type a feature", run: () => b.sentence.inputs[b.sentence.next || "put"].focus() },
+    sentence: { words: "Begin a sentence", key: "s", help: "type a feature", run: () => b.sentence.begin() },
     facing: { words: "Turn the alignment round in the sentence", key: "r", help: "flip", run: () => b.sentence.flip() },
     "step-back": { words: "Take back the last pick", key: "backspace", keys: "Backspace", run: () => b.sentence.stepBack() },
     clear: { words: "Clear the sentence", key: "escape", keys: "Esc", run: () => b.sentence.clear() },
@@ -62,7 +62,7 @@ export function table(b) {
     },
     "free-fasteners": { words: "Let fasteners spin", run: () => b.act({ do: "settings", fasteners_held: false }) },
     export: { words: "Save as an assembly file", help: "export", run: () => location.assign(`/a/${b.asm}/export`) },
-    shelf: { words: "Go to the Shelf", run: () => location.assign(/** @type {HTMLAnchorElement} */ (document.querySelector(".path a")).href) },
+    shelf: { words: "Go to the Shelf", run: () => goToShelf() },
   };
 }
 
@@ -85,6 +85,11 @@ export function keyOf(e) {
   const key = e.key.toLowerCase();
   if (e.ctrlKey || e.metaKey) return e.shiftKey && key === "z" ? "ctrl y" : `ctrl ${key}`;
   return e.altKey ? `alt ${key}` : key;
+}
+
+function goToShelf() {
+  const a = document.querySelector(".path a");
+  if (a instanceof HTMLAnchorElement) location.assign(a.href);
 }
 
 /** @param {any} stage */

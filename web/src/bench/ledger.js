@@ -28,6 +28,7 @@ export class Ledger {
     this.open = new Set();
     /** @type {Map<string, {html: string, el: HTMLElement}>} */
     this.rows = new Map();
+    this.told = ""; // the findings as they are shown
     /** @type {string | null} */
     this.lit = null;
     box.addEventListener("click", (e) => this.click(e));

@@ -7,7 +7,10 @@ import { words } from "./words.js";
 const still = 4; // pixels that a click may wander
 
 export class Pointer {
-  /** @param {HTMLElement} view @param {HTMLElement} under @param {any} stage @param {import("./sentence.js").Sentence} sentence @param {() => any} tug */
+  /**
+   * @param {HTMLElement} view @param {HTMLElement} under @param {any} stage @param {import("./sentence.js").Sentence} sentence
+   * @param {() => any} tug
+   */
   constructor(view, under, stage, sentence, tug) {
     this.view = view;
     this.under = under;

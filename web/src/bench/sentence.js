@@ -100,6 +100,11 @@ export class Sentence {
     return this.slots.on ? null : "on";
   }
 
+  /** Goes to where the next feature is typed. */
+  begin() {
+    this.inputs[this.next || "put"].focus();
+  }
+
   /** Takes a feature into the next open slot. @param {Candidate} c */
   pick(c) {
     return this.fill(this.next || "on", c);

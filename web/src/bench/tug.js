@@ -1,10 +1,10 @@
 // @ts-check
 // Tug: parts pulled about by hand within the freedoms they have; the core in the worker keeps the relations.
-import { Vector3 } from "three";
 import { Live } from "../core.js";
 import { plain } from "./words.js";
 
 /**
+ * @typedef {import("three").Vector3} Vector3
  * @typedef {object} Held what is held, and where
  * @property {string} name
  * @property {{toWorld: (p: Vector3) => Vector3, toOwn: (p: Vector3) => Vector3}} frame

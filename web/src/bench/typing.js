@@ -1,6 +1,6 @@
 // @ts-check
 // Typing in the sentence: finds features by name, for those who do not point.
-import { refOf, wants } from "../stage/pick.js";
+import { refOf, wants } from "../stage/feature.js";
 import { words } from "./words.js";
 
 /**

@@ -1,8 +1,8 @@
 // @ts-check
 // What is drawn over the parts: the feature under the cursor, what is picked, and the freedoms that are left.
 import {
-  BufferAttribute, BufferGeometry, CatmullRomCurve3, ConeGeometry, DoubleSide, Group, Line, LineDashedMaterial, Mesh, MeshBasicMaterial, Points,
-  PointsMaterial, Sphere, TubeGeometry, Vector3,
+  BufferAttribute, BufferGeometry, CatmullRomCurve3, ConeGeometry, DoubleSide, Group, Line, LineDashedMaterial, Mesh, MeshBasicMaterial,
+  Points, PointsMaterial, Sphere, TubeGeometry, Vector3,
 } from "three";
 import { mostLabels } from "./labels.js";
 
@@ -22,7 +22,14 @@ export const css = (name) => getComputedStyle(document.documentElement).getPrope
 
 /** @type {Record<string, string>} */
 const colorOf = {
-  planned: "--slate", loose: "--ochre", shaky: "--ochre", idle: "--hatch", put: "--slate", on: "--slate", odds: "--madder", hover: "--verdigris",
+  planned: "--slate",
+  loose: "--ochre",
+  shaky: "--ochre",
+  idle: "--hatch",
+  put: "--slate",
+  on: "--slate",
+  odds: "--madder",
+  hover: "--verdigris",
 };
 
 // which freedoms are told first where there are too many
@@ -79,8 +86,9 @@ export class Outline {
     }
     const g = new BufferGeometry();
     g.setAttribute("position", new BufferAttribute(own, 3));
-    const look = { transparent: true, opacity: 0.5, side: DoubleSide, depthWrite: false, polygonOffset: true, polygonOffsetFactor: -1, polygonOffsetUnits: -2 };
-    this.put(u, new Mesh(g, new MeshBasicMaterial({ color, ...look })));
+    const look = { transparent: true, opacity: 0.5, side: DoubleSide, depthWrite: false };
+    const before = { polygonOffset: true, polygonOffsetFactor: -1, polygonOffsetUnits: -2 };
+    this.put(u, new Mesh(g, new MeshBasicMaterial({ color, ...look, ...before })));
   }
 
   /** @param {import("./scene.js").Use} u @param {import("./shape.js").Feature} f @param {string} color */
@@ -115,7 +123,8 @@ export class Outline {
 
 /** A dashed line over all else. @param {Vector3[]} ends @param {string} color @param {number} dashSize @param {number} gapSize */
 export function dashed(ends, color, dashSize, gapSize) {
-  const l = new Line(new BufferGeometry().setFromPoints(ends), new LineDashedMaterial({ color, dashSize, gapSize, depthTest: false, transparent: true }));
+  const look = new LineDashedMaterial({ color, dashSize, gapSize, depthTest: false, transparent: true });
+  const l = new Line(new BufferGeometry().setFromPoints(ends), look);
   l.computeLineDistances();
   return l;
 }
@@ -127,6 +136,7 @@ export class Freedoms {
     this.scene = scene;
     this.labels = labels;
     this.group = new Group();
+    this.uncounted = 0; // motions that are not drawn
   }
 
   clear() {
@@ -186,7 +196,10 @@ export class Freedoms {
     return [...out.filter((t) => !t.free), ...out.filter((t) => t.free)];
   }
 
-  /** Draws one motion and tells where its label goes. @param {{m: Motion, k: import("./scene.js").Placed, name: string}} t @param {number} n of the same part before it */
+  /**
+   * Draws one motion and tells where its label goes.
+   * @param {{m: Motion, k: import("./scene.js").Placed, name: string}} t @param {number} n of the same part before it
+   */
   arrow({ m, k, name }, n) {
     const inner = this.scene.comps.has(name) ? "" : name.slice(k.data.name.length + 1) + "/";
     const ball = this.scene.boxOf(k, inner).getBoundingSphere(new Sphere());
@@ -202,7 +215,8 @@ export class Freedoms {
     const p = new Vector3(m.point[0], m.point[1], m.point[2]);
     const along = ball.center.clone().sub(p).dot(dir);
     const c = p.clone().addScaledVector(dir, along + size * 0.35);
-    const pts = arc(c, dir, ball.center.clone().sub(p).addScaledVector(dir, -along), size, n, m.kind === "screw" ? Math.sign(m.pitch_mm) : 0);
+    const hand = m.kind === "screw" ? Math.sign(m.pitch_mm) : 0;
+    const pts = arc(c, dir, ball.center.clone().sub(p).addScaledVector(dir, -along), size, n, hand);
     const last = pts.length - 1;
     this.group.add(tube(pts, size, color), tip(pts[last], pts[last].clone().sub(pts[last - 1]), size, color));
     const ends = [c.clone().addScaledVector(dir, -size * 1.3), c.clone().addScaledVector(dir, size * 0.8)];

@@ -2,6 +2,7 @@
 // What lies under the cursor. Parts far from the line of sight are passed over by their balls, edges by theirs; what is left is
 // looked at closely, in the part's own frame. Nothing is allocated for what is passed over.
 import { DoubleSide, Matrix4, Ray, Raycaster, Vector3 } from "three";
+import { refOf, wants } from "./feature.js";
 
 /**
  * @typedef {import("./scene.js").Use} Use
@@ -19,24 +20,6 @@ import { DoubleSide, Matrix4, Ray, Raycaster, Vector3 } from "three";
 // how near to the cursor, in pixels, an edge or a point is meant
 const near = 9;
 const mostCandidates = 24;
-
-/** @param {Use} u @param {Feature} f */
-export const refOf = (u, f) => `${u.comp.data.name}/${u.path}${f.n}`;
-
-/** Tells whether a feature may be picked under a filter. @param {string} filter @param {Feature} f */
-export function wants(filter, f) {
-  switch (filter) {
-    case "face":
-      return f.face >= 0;
-    case "axis":
-      return !!f.dir && f.k !== "plane" && f.k !== "circle";
-    case "rim":
-      return f.k === "circle";
-    case "point":
-      return f.vertex >= 0 || f.k === "sphere";
-  }
-  return true;
-}
 
 export class Picker {
   /** @param {import("./scene.js").Scene} scene @param {import("./view.js").View} view */

@@ -104,12 +104,22 @@ export class Shape {
     if (this.geometry.boundingBox && this.indices.length) this.box.copy(this.geometry.boundingBox);
     this.edges = new BufferGeometry();
     this.edges.setAttribute("position", new BufferAttribute(this.segments(), 3));
+    /** @type {MeshBVH | null | undefined} */
+    this.bvh = undefined;
+    /** @type {Map<number, Feature>} */
+    this.byFace = new Map();
+    /** @type {{f: Feature, from: number, to: number, c: Vector3, r: number}[]} */
+    this.edgeList = [];
+    /** @type {Map<string, Feature>} */
+    this.byName = new Map();
+    /** @type {Feature[]} */
+    this.points = [];
     this.index();
   }
 
   /** The search tree over the triangles, made when it is first wanted; they keep the order they came in. */
   get tree() {
-    this.bvh ??= this.indices.length ? new MeshBVH(this.geometry, { indirect: true }) : null;
+    if (this.bvh === undefined) this.bvh = this.indices.length ? new MeshBVH(this.geometry, { indirect: true }) : null;
     return this.bvh;
   }
 
@@ -131,14 +141,6 @@ export class Shape {
 
   /** Finds features by face, edge and name, and a ball around each edge, for picking. */
   index() {
-    /** @type {Map<number, Feature>} */
-    this.byFace = new Map();
-    /** @type {{f: Feature, from: number, to: number, c: Vector3, r: number}[]} */
-    this.edgeList = [];
-    /** @type {Map<string, Feature>} */
-    this.byName = new Map();
-    /** @type {Feature[]} */
-    this.points = [];
     for (const f of this.features) {
       this.byName.set(f.n, f);
       f.at = new Vector3(f.o[0], f.o[1], f.o[2]);
@@ -210,6 +212,6 @@ export class Shape {
   dispose() {
     this.geometry.dispose();
     this.edges.dispose();
-    this.bvh = null;
+    this.bvh = undefined;
   }
 }

@@ -1,10 +1,15 @@
 // @ts-check
 // The eye: camera, light and the renderer. A picture is drawn only when something asked for it.
-import { AmbientLight, DirectionalLight, HemisphereLight, MOUSE, PerspectiveCamera, Scene as World, Vector2, Vector3, WebGLRenderer } from "three";
+import {
+  AmbientLight, DirectionalLight, HemisphereLight, MOUSE, PerspectiveCamera, Scene as World, Vector2, Vector3, WebGLRenderer,
+} from "three";
 import { OrbitControls } from "three/examples/jsm/controls/OrbitControls.js";
 
 export class View {
-  /** @param {HTMLElement} box @param {() => {center: Vector3, radius: number} | null} extent @param {() => void} before @param {() => void} after */
+  /**
+   * @param {HTMLElement} box @param {() => {center: Vector3, radius: number} | null} extent @param {() => void} before
+   * @param {() => void} after
+   */
   constructor(box, extent, before, after) {
     this.box = box;
     this.extent = extent;
@@ -123,7 +128,10 @@ export class View {
     return new Vector2((x / this.width) * 2 - 1, 1 - (y / this.height) * 2);
   }
 
-  /** A place some pixels to the right of and above another, as the eye sees it. @param {Vector3} p @param {number} right @param {number} up */
+  /**
+   * A place some pixels to the right of and above another, as the eye sees it.
+   * @param {Vector3} p @param {number} right @param {number} up
+   */
   beside(p, right, up) {
     const e = new Vector3();
     const u = new Vector3();

@@ -1,0 +1,98 @@
+package web_test
+
+import (
+	"fmt"
+	"net/http"
+	"net/http/httptest"
+	"testing"
+
+	"github.com/evanw/esbuild/pkg/api"
+
+	"setfast/web/drive"
+)
+
+// pureTests try the parts of the interface that touch neither page nor server. Each script gives "" or what is wrong.
+var pureTests = []struct{ name, script string }{
+	{"numbers are read as people write them", `
+		same(["1.5", "1,5", " −3 ", "2e3", "", "x", "1e999", "0"].map(m.number), [1.5, 1.5, -3, 2000, null, null, null, 0])`},
+	{"numbers are shown with four digits behind the point", `
+		same([1 / 3, 12, -0.00001, 1e6 + 0.12345].map(m.trim), ["0.3333", "12", "0", "1000000.1235"])`},
+	{"a path reads as a way", `same(m.plain("Hinge/Pin/a1"), "Hinge › Pin › a1")`},
+	{"a feature is told with its part and what is inside it", `
+		same(m.words({f: {n: "a1", k: "cylinder", label: "hole"}, k: {data: {name: "Arm"}}, s: {path: "Pin/"}}), "axis of hole · Arm › Pin (a1)")
+		|| same(m.words({f: {n: "xy", k: "plane"}, k: null, s: null}), "xy plane · the assembly")`},
+	{"a whole state is taken as it is", `
+		same(m.merge(null, whole), {seq: 3, components: [{name: "A"}, {name: "B", pose: 1}], line_order: ["r1", "r2"], lines: {r1: "<li>1", r2: "<li>2"},
+			mates: {r1: ["A"], r2: ["A", "B"]}, motions: [{class: "loose"}], findings: "f", balance: "b", verdict: "v", undo: "u", redo: ""})`},
+	{"what differs is put into the state before, and nothing else is replaced", `(() => {
+		const was = m.merge(null, whole);
+		const now = m.merge(was, {base: 3, seq: 4, order: ["B", "C"], components: {C: {name: "C"}}, line_order: ["r3", "r2"], lines: {r3: "<li>3"},
+			mates: {r3: ["C"]}, gone: ["r1"], balance: "b2", verdict: "v2", undo: "", redo: "r"});
+		return same(now.components.map((c) => c.name), ["B", "C"]) || same(now.components[0] === was.components[1], true)
+			|| same(now.lines, {r3: "<li>3", r2: "<li>2"}) || same(now.mates, {r2: ["A", "B"], r3: ["C"]})
+			|| same([now.motions === was.motions, now.findings, now.balance, now.redo], [true, "f", "b2", "r"])
+			|| same([was.seq, Object.keys(was.lines), Object.keys(was.mates)], [3, ["r1", "r2"], ["r1", "r2"]]);
+	})()`},
+	{"what builds on another state is not taken", `
+		same([m.merge(null, {base: 3}), m.merge(m.merge(null, whole), {base: 2})], [null, null])`},
+	{"the bodies of relations are told once each", `same(m.bodiesOf(m.merge(null, whole), ["r1", "r2", "r9"]), ["A", "B"])`},
+	{"poses by name", `same([...m.poses(m.merge(null, whole))], [["A", undefined], ["B", 1]]) || same([...m.poses(null)], [])`},
+	{"no two commands share a key, and each key is the one that is pressed", `(() => {
+		const keys = m.byKey(m.table({}));
+		const press = (key, more) => keys.get(m.keyOf({key, ...more}));
+		return same([press("P"), press("z", {ctrlKey: true}), press("Z", {ctrlKey: true, shiftKey: true}), press("2", {altKey: true}), press("z", {metaKey: true}), press("j")],
+			["place", "undo", "redo", "pick-face", "undo", undefined]);
+	})()`},
+	{"a key that is given twice is told", `(() => { try { m.byKey({one: {key: "p"}, other: {key: "p"}}); } catch (e) { return same(e.message, "other and one have the same key"); } return "taken"; })()`},
+	{"a key is shown as it is printed on it", `same([{key: "p"}, {key: "ctrl z", keys: "Ctrl Z"}, {}].map(m.shownKey), ["P", "Ctrl Z", ""])`},
+	{"filters let through what can be picked under them", `(() => {
+		const f = {hole: {k: "cylinder", dir: 1, face: 1, vertex: -1}, top: {k: "plane", dir: 1, face: 0, vertex: -1}, rim: {k: "circle", dir: 1, face: -1, vertex: -1},
+			corner: {k: "point", face: -1, vertex: 4}, ball: {k: "sphere", face: 2, vertex: -1}};
+		const under = (filter) => Object.keys(f).filter((n) => m.wants(filter, f[n]));
+		return same(["all", "face", "axis", "rim", "point"].map(under), [Object.keys(f), ["hole", "top", "ball"], ["hole"], ["rim"], ["corner", "ball"]]);
+	})()`},
+	{"typing finds what holds every word, the part at hand left out", `(() => {
+		const f = {n: "a1", k: "cylinder", label: "hole", dir: 1, face: 1, vertex: -1};
+		const comp = (name) => ({data: {name}, uses: []});
+		const arm = comp("Arm"), pin = comp("Pin");
+		for (const k of [arm, pin]) k.uses.push({comp: k, path: "", shape: {features: [f], byName: new Map()}});
+		const both = new Map([["Arm", arm], ["Pin", pin]]);
+		const found = (text, but) => m.search(both, text, "all", but, () => null).map((c) => c.ref);
+		return same([found("hole"), found("hole ARM"), found("hole", arm), found("plate")], [["Arm/a1", "Pin/a1"], ["Arm/a1"], ["Pin/a1"], []]);
+	})()`},
+	{"a file is open until it is read or left", `
+		same(["waiting", "with", "reading", "done", "failed", "left over", "cancelled"].filter((state) => m.isOpen({state})), ["waiting", "with", "reading"])`},
+}
+
+const pureBasis = `
+	const same = (got, want) => { const [a, b] = [got, want].map((x) => JSON.stringify(x)); return a === b ? "" : a + ", want " + b; };
+	const whole = {seq: 3, order: ["A", "B"], components: {A: {name: "A"}, B: {name: "B", pose: 1}}, line_order: ["r1", "r2"], lines: {r1: "<li>1", r2: "<li>2"},
+		mates: {r1: ["A"], r2: ["A", "B"]}, motions: [{class: "loose"}], findings: "f", balance: "b", verdict: "v", undo: "u", redo: ""};`
+
+// TestScripts runs the pure parts of the interface in a browser.
+func TestScripts(t *testing.T) {
+	w := browser(t, false)
+	built := api.Build(api.BuildOptions{EntryPoints: []string{"src/pure.js"}, Bundle: true, Format: api.FormatESModule, Target: api.ES2022})
+	for _, e := range built.Errors {
+		t.Fatal(e.Text, e.Location)
+	}
+	s := httptest.NewServer(http.HandlerFunc(func(w http.ResponseWriter, r *http.Request) {
+		if r.URL.Path == "/pure.js" {
+			w.Header().Set("Content-Type", "text/javascript")
+			w.Write(built.OutputFiles[0].Contents)
+			return
+		}
+		fmt.Fprint(w, `<!doctype html><link rel="icon" href="data:,"><script type="module">window.m = await import("/pure.js")</script>`)
+	}))
+	defer s.Close()
+	w.ok(w.Go(s.URL))
+	w.until("window.m")
+	for _, c := range pureTests {
+		t.Run(c.name, func(t *testing.T) {
+			wrong, err := drive.Eval[string](w.Page, "(() => {"+pureBasis+" return ("+c.script+"); })()")
+			if err != nil || wrong != "" {
+				t.Error(wrong, err)
+			}
+		})
+	}
+}
