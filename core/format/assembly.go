@@ -1,0 +1,146 @@
+package format
+
+import (
+	"encoding/json"
+	"strconv"
+
+	"setfast/core/assembly"
+)
+
+func (r *reader) assembly(n *node, base assembly.Settings) *assembly.Assembly {
+	a := &assembly.Assembly{}
+	if !r.object(n) {
+		return a
+	}
+	a.Number, a.Name = r.text(n, "number"), r.text(n, "name")
+	r.env = env{}
+	if s := r.get(n, "settings"); s != nil {
+		own := base
+		r.settings(s, &own)
+		a.Settings = &own
+	}
+	if v := r.get(n, "values"); v != nil && r.object(v) {
+		r.values(v, a)
+	}
+	if cs := r.get(n, "components"); cs != nil && r.object(cs) {
+		for i := range cs.members {
+			m := &cs.members[i]
+			m.used = true
+			r.name(m.val, m.name, "a component's")
+			a.Components = append(a.Components, r.component(m.name, m.val))
+		}
+	}
+	if ms := r.get(n, "mates"); ms != nil && r.want(ms, '[') {
+		ids := map[string]bool{}
+		for _, c := range ms.items {
+			m := r.mate(c)
+			if ids[m.ID] {
+				r.fail(r.get(c, "id"), "the id %q is given twice in this assembly", m.ID)
+			}
+			ids[m.ID] = true
+			a.Mates = append(a.Mates, m)
+		}
+	}
+	if ps := r.get(n, "planned"); ps != nil && r.want(ps, '[') {
+		for _, c := range ps.items {
+			a.Planned = append(a.Planned, r.planned(c))
+		}
+	}
+	if ms := r.get(n, "measures"); ms != nil && r.object(ms) {
+		for i := range ms.members {
+			m := &ms.members[i]
+			m.used = true
+			a.Measures = append(a.Measures, r.measure(m.name, m.val))
+		}
+	}
+	if ds := r.get(n, "drives"); ds != nil && r.object(ds) {
+		for i := range ds.members {
+			m := &ds.members[i]
+			m.used = true
+			a.Drives = append(a.Drives, r.drive(m.name, m.val))
+		}
+	}
+	r.done(n)
+	return a.Seal()
+}
+
+// values reads the named values of an assembly and sees that each can be worked out.
+func (r *reader) values(n *node, a *assembly.Assembly) {
+	for i := range n.members {
+		m := &n.members[i]
+		m.used = true
+		if word(m.name) != m.name || m.name == "" {
+			r.fail(m.val, "a value's name is a word of letters, digits and _")
+		}
+		if _, unit := units[m.name]; unit {
+			r.fail(m.val, "%q is a unit and cannot name a value", m.name)
+		}
+		text := m.val.str
+		if m.val.kind == 'n' {
+			text = strconv.FormatFloat(m.val.num, 'g', -1, 64)
+		} else if !r.want(m.val, 's') {
+			return
+		}
+		a.Values = append(a.Values, assembly.NamedValue{Name: m.name, Text: text})
+	}
+	r.env = env{named: a.Values}
+	for i := range n.members {
+		if _, err := r.env.value(n.members[i].name); err != nil {
+			r.fail(n.members[i].val, "%v", err)
+		}
+	}
+}
+
+// AssemblyObject is an assembly as it stands in a file; it marshals with its order kept.
+func AssemblyObject(a *assembly.Assembly) json.Marshaler {
+	o := &object{}
+	o.text("number", a.Number)
+	o.text("name", a.Name)
+	if a.Settings != nil {
+		o.put("settings", SettingsObject(*a.Settings))
+	}
+	if len(a.Values) > 0 {
+		vs := &object{}
+		for _, v := range a.Values {
+			vs.put(v.Name, v.Text)
+		}
+		o.put("values", vs)
+	}
+	cs := &object{}
+	for _, c := range a.Components {
+		cs.put(c.Name, componentObject(c))
+	}
+	o.put("components", cs)
+	ms := []json.Marshaler{}
+	for _, m := range a.Mates {
+		ms = append(ms, MateObject(m))
+	}
+	o.put("mates", ms)
+	if len(a.Planned) > 0 {
+		var ps []json.Marshaler
+		for _, p := range a.Planned {
+			ps = append(ps, PlannedObject(p))
+		}
+		o.put("planned", ps)
+	}
+	if len(a.Measures) > 0 {
+		k := &object{}
+		for _, m := range a.Measures {
+			k.put(m.Name, MeasureObject(m))
+		}
+		o.put("measures", k)
+	}
+	if len(a.Drives) > 0 {
+		k := &object{}
+		for _, d := range a.Drives {
+			k.put(d.Name, DriveObject(d))
+		}
+		o.put("drives", k)
+	}
+	return o
+}
+
+// ReadAssembly reads one assembly, as it is kept between edits.
+func ReadAssembly(data []byte) (*assembly.Assembly, error) {
+	return one(data, func(r *reader, n *node) *assembly.Assembly { return r.assembly(n, assembly.DefaultSettings) })
+}

@@ -1,0 +1,205 @@
+package format
+
+import (
+	"slices"
+	"strings"
+
+	"setfast/core/assembly"
+	"setfast/core/part"
+	"setfast/core/relation"
+)
+
+// checker looks up every name an assembly mentions, and says at its place what is not there.
+type checker struct {
+	*reader
+	doc    *assembly.Document
+	asm    *assembly.Assembly
+	node   *node
+	joints map[string]*relation.Type // relations and joints of this assembly, by id
+}
+
+// check looks up every name an assembly mentions.
+func (r *reader) check(d *assembly.Document, a *assembly.Assembly, n *node) {
+	c := &checker{r, d, a, n, map[string]*relation.Type{}}
+	c.components()
+	for i, m := range a.Mates {
+		if !m.IsCoupling() && r.err == nil {
+			c.relation(i, m)
+		}
+	}
+	if r.err != nil {
+		return
+	}
+	for i, m := range a.Mates {
+		if m.IsCoupling() {
+			of := m.Descriptor().Ties
+			c.coordinate(c.at("mates", i, "a"), m.JointA, of[0])
+			c.coordinate(c.at("mates", i, "b"), m.JointB, of[1])
+		}
+	}
+	for i, p := range a.Planned {
+		c.motion(c.at("planned", i), p)
+	}
+	for _, m := range a.Measures {
+		c.measured(c.at("measures", m.Name), m)
+	}
+	for _, dr := range a.Drives {
+		c.driven(c.at("drives", dr.Name), dr)
+	}
+}
+
+// at is the place of what is named, or as near to it as there is one.
+func (c *checker) at(names ...any) *node {
+	n := c.node
+	for _, x := range names {
+		switch k := x.(type) {
+		case string:
+			if m := c.get(n, k); m != nil {
+				n = m
+			}
+		case int:
+			n = n.items[k]
+		}
+	}
+	return n
+}
+
+func (c *checker) components() {
+	for _, k := range c.asm.Components {
+		if k.Part != "" && c.doc.Parts[k.Part] == nil {
+			c.fail(c.at("components", k.Name, "part"), "there is no part %q", k.Part)
+		}
+		if k.Assembly != "" && c.doc.Assemblies[k.Assembly] == nil {
+			c.fail(c.at("components", k.Name, "assembly"), "there is no assembly %q", k.Assembly)
+		}
+		if sub := c.doc.Assemblies[k.Assembly]; k.Flexible && sub != nil && !slices.ContainsFunc(sub.Components, func(k *assembly.Component) bool { return k.Grounded && !k.Suppressed }) {
+			c.fail(c.at("components", k.Name, "flexible"), "assembly %q has no grounded component, so it cannot be used flexibly", k.Assembly)
+		}
+	}
+}
+
+// feature finds what a reference names; nothing where none is given.
+func (c *checker) feature(where *node, x *assembly.Ref) (f part.Feature) {
+	if x == nil || c.err != nil {
+		return f
+	}
+	_, f, err := c.doc.Lookup(c.asm, *x)
+	if err != nil {
+		c.fail(where, "%v", err)
+	}
+	return f
+}
+
+// side finds the feature of one side of a relation: that between two faces, where it names a pair.
+func (c *checker) side(where *node, one *assembly.Ref, two *assembly.Ref) part.Feature {
+	f, g := c.feature(where, one), c.feature(where, two)
+	if two == nil || c.err != nil {
+		return f
+	}
+	mid, ok := relation.MidPlane(f, g)
+	if !ok || one.Head() != two.Head() {
+		c.fail(where, "a pair is two faces of one component")
+	}
+	return mid
+}
+
+// relation sees that a relation or joint can be between the features it names.
+func (c *checker) relation(i int, m *assembly.Mate) {
+	said := relation.Said{Params: m.Params}
+	said.A = c.side(c.at("mates", i, "a"), &m.A, m.A2)
+	said.B = c.side(c.at("mates", i, "b"), &m.B, m.B2)
+	if m.About != nil {
+		third := c.feature(c.at("mates", i, "about"), m.About)
+		said.About = &third
+	}
+	if c.err != nil {
+		return
+	}
+	t := m.Descriptor()
+	if _, err := t.Law(&said); err != nil {
+		c.fail(c.at("mates", i), "relation %q: %v", m.ID, err)
+		return
+	}
+	c.joints[m.ID] = t
+	for _, of := range m.Limited() {
+		if _, ok := t.Coordinate(of); !ok {
+			c.fail(c.at("mates", i, "limits", of), "%s has no coordinate %q", m.Type, of)
+		}
+	}
+}
+
+// coordinate sees that there is a joint and that it has a coordinate.
+func (c *checker) coordinate(where *node, joint, of string) {
+	if c.err != nil {
+		return
+	}
+	t := c.joints[joint]
+	if t == nil {
+		t = inFlexible(c.doc, c.asm, joint)
+	}
+	if t == nil {
+		c.fail(where, "there is no joint %q", joint)
+		return
+	}
+	if t.Family != relation.Joint {
+		c.fail(where, "relation %q is of type %s, not a joint", joint, t.Name)
+		return
+	}
+	if _, ok := t.Coordinate(of); of != "" && !ok {
+		c.fail(where, "joint %q has no coordinate %q", joint, of)
+	}
+}
+
+// inFlexible finds a joint named use/id that comes along with a flexible use.
+func inFlexible(d *assembly.Document, a *assembly.Assembly, id string) *relation.Type {
+	use, rest, ok := strings.Cut(id, "/")
+	c := a.Component(use)
+	if !ok || c == nil || !c.Flexible || d.Assemblies[c.Assembly] == nil {
+		return nil
+	}
+	sub := d.Assemblies[c.Assembly]
+	m := sub.Mate(rest)
+	if m == nil {
+		return inFlexible(d, sub, rest)
+	}
+	if t := m.Descriptor(); t.Family != relation.Coupling {
+		return t
+	}
+	return nil
+}
+
+func (c *checker) motion(where *node, p assembly.Planned) {
+	if p.Joint != "" || p.Component == "" {
+		c.coordinate(where, p.Joint, p.Of)
+		return
+	}
+	if _, _, err := c.doc.Lookup(c.asm, assembly.Ref{Path: strings.Split(p.Component, "/"), Feature: "origin"}); err != nil {
+		c.fail(where, "%v", err)
+	}
+	if f := c.feature(where, p.Ref); c.err == nil && !f.HasDirection() {
+		c.fail(where, "%s has no direction", p.Ref)
+	}
+}
+
+func (c *checker) measured(where *node, m assembly.Measure) {
+	a, b := c.feature(where, m.A), c.feature(where, m.B)
+	c.feature(where, m.OfRef)
+	if f := c.feature(where, m.In); m.In != nil && c.err == nil && !f.HasFrame() {
+		c.fail(where, "%s is no frame to measure in", m.In)
+	}
+	if m.Type == "angle" && c.err == nil && !(a.HasDirection() && b.HasDirection()) {
+		c.fail(where, "an angle is measured between two features with a direction")
+	}
+	if m.Type == "coordinate" {
+		c.coordinate(where, m.Joint, m.Of)
+	}
+}
+
+func (c *checker) driven(where *node, d assembly.Drive) {
+	c.coordinate(where, d.Joint, d.Of)
+	for _, k := range d.Record {
+		if !slices.ContainsFunc(c.asm.Measures, func(m assembly.Measure) bool { return m.Name == k }) {
+			c.fail(where, "there is no measure %q to record", k)
+		}
+	}
+}

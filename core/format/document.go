@@ -1,0 +1,121 @@
+package format
+
+import (
+	"bytes"
+	"encoding/json"
+	"strings"
+
+	"setfast/core/assembly"
+	"setfast/core/part"
+)
+
+// Read reads a document and checks everything that can be checked without solving.
+// shape, where given, is called for each part with a source, to add what is found in it.
+func Read(data []byte, shape ...func(name string, p *part.Part) error) (*assembly.Document, error) {
+	n, err := parse(data)
+	if err != nil {
+		return nil, err
+	}
+	r := &reader{}
+	if len(shape) > 0 {
+		r.shape = shape[0]
+	}
+	doc := r.document(n)
+	if r.err != nil {
+		return nil, r.err
+	}
+	return doc, nil
+}
+
+func (r *reader) document(n *node) *assembly.Document {
+	d := &assembly.Document{Parts: map[string]*part.Part{}, Assemblies: map[string]*assembly.Assembly{}, Settings: assembly.DefaultSettings}
+	if !r.object(n) {
+		return d
+	}
+	v := r.need(n, "setfast")
+	if r.err == nil && (v.kind != 'n' || v.num != 1) {
+		r.fail(v, "this program reads version 1 of the format")
+	}
+	d.Root = r.needText(n, "root")
+	if s := r.get(n, "settings"); s != nil {
+		r.settings(s, &d.Settings)
+	}
+	if ps := r.get(n, "parts"); ps != nil && r.object(ps) {
+		for i := range ps.members {
+			m := &ps.members[i]
+			m.used = true
+			r.name(m.val, m.name, "a part's")
+			d.Parts[m.name] = r.part(m.val)
+			d.PartOrder = append(d.PartOrder, m.name)
+			if p := d.Parts[m.name]; r.err == nil && p.Source.Format != "" && r.shape != nil {
+				if err := r.shape(m.name, p); err != nil {
+					r.fail(r.get(m.val, "source"), "%v", err)
+				}
+			}
+		}
+	}
+	as := r.need(n, "assemblies")
+	if r.err != nil || !r.object(as) {
+		return d
+	}
+	nodes := map[string]*node{}
+	for i := range as.members {
+		m := &as.members[i]
+		m.used = true
+		r.name(m.val, m.name, "an assembly's")
+		if r.err != nil {
+			return d
+		}
+		d.Assemblies[m.name] = r.assembly(m.val, d.Settings)
+		d.Order = append(d.Order, m.name)
+		nodes[m.name] = m.val
+	}
+	r.done(n)
+	if r.err != nil {
+		return d
+	}
+	if d.Assemblies[d.Root] == nil {
+		r.fail(r.get(n, "root"), "there is no assembly %q", d.Root)
+		return d
+	}
+	if loop := d.Loops(); loop != nil {
+		r.fail(as, "an assembly contains itself: %s", strings.Join(loop, " > "))
+		return d
+	}
+	if d.Depth() > assembly.MaxDepth {
+		r.fail(as, "assemblies lie inside one another more than %d deep", assembly.MaxDepth)
+		return d
+	}
+	for _, name := range d.Order {
+		r.check(d, d.Assemblies[name], nodes[name])
+	}
+	return d
+}
+
+// Write gives the document as a file that Read takes back.
+func Write(d *assembly.Document) ([]byte, error) {
+	o := &object{}
+	o.put("setfast", 1)
+	o.put("root", d.Root)
+	if d.Settings != assembly.DefaultSettings {
+		o.put("settings", SettingsObject(d.Settings))
+	}
+	ps := &object{}
+	for _, n := range d.PartOrder {
+		ps.put(n, partObject(d.Parts[n]))
+	}
+	o.put("parts", ps)
+	as := &object{}
+	for _, n := range d.Order {
+		as.put(n, AssemblyObject(d.Assemblies[n]))
+	}
+	o.put("assemblies", as)
+	raw, err := marshal(o)
+	if err != nil {
+		return nil, err
+	}
+	var b bytes.Buffer
+	err = json.Indent(&b, raw, "", " ")
+	b.WriteByte('\n')
+	return b.Bytes(), err
+}

@@ -1,0 +1,129 @@
+package format
+
+import (
+	"setfast/core/geom"
+	"setfast/core/part"
+)
+
+func (r *reader) vec(n *node) geom.Vec {
+	x := r.numbers(n, 3)
+	return geom.V(x[0], x[1], x[2])
+}
+
+func (r *reader) dir(n *node, name string) geom.Vec {
+	c := r.need(n, name)
+	if r.err != nil {
+		return geom.Vec{}
+	}
+	v := r.vec(c).Unit()
+	if v == (geom.Vec{}) {
+		r.fail(c, "a direction must not be zero")
+	}
+	return v
+}
+
+func (r *reader) place(n *node, name string) geom.Vec {
+	c := r.need(n, name)
+	if r.err != nil {
+		return geom.Vec{}
+	}
+	return r.vec(c)
+}
+
+func (r *reader) radius(n *node) float64 {
+	c := r.need(n, "radius")
+	if r.err != nil {
+		return 0
+	}
+	x := r.number(c)
+	if x <= 0 {
+		r.fail(c, "a radius must be more than zero")
+	}
+	return x
+}
+
+func (r *reader) feature(n *node) part.Feature {
+	f := part.Feature{}
+	if !r.object(n) {
+		return f
+	}
+	f.Kind = part.Kind(r.needText(n, "type"))
+	if r.err != nil {
+		return f
+	}
+	switch f.Kind {
+	case part.Plane:
+		f.O, f.Z = r.place(n, "origin"), r.dir(n, "normal")
+	case part.Cylinder:
+		f.O, f.Z, f.Radius = r.place(n, "origin"), r.dir(n, "direction"), r.radius(n)
+		f.Side = r.text(n, "side")
+		if f.Side != "" && f.Side != "hole" && f.Side != "shaft" {
+			r.fail(r.get(n, "side"), "expected \"hole\" or \"shaft\"")
+		}
+	case part.Circle:
+		f.O, f.Z, f.Radius = r.place(n, "center"), r.dir(n, "normal"), r.radius(n)
+	case part.Point:
+		f.O = r.place(n, "at")
+	case part.Axis:
+		f.O, f.Z = r.place(n, "origin"), r.dir(n, "direction")
+	case part.Cone:
+		f.O, f.Z = r.place(n, "apex"), r.dir(n, "direction")
+		c := r.need(n, "half_angle")
+		if r.err == nil {
+			f.HalfAngle = r.number(c)
+			if f.HalfAngle <= 0 || f.HalfAngle >= 90 {
+				r.fail(c, "a cone's half angle lies between 0 and 90 degrees")
+			}
+		}
+	case part.Sphere:
+		f.O, f.Radius = r.place(n, "center"), r.radius(n)
+	case part.Frame:
+		f.O, f.Z, f.X = r.place(n, "origin"), r.dir(n, "z"), r.dir(n, "x")
+		if r.err == nil && f.X.Cross(f.Z).Norm() < 1e-6 {
+			r.fail(n, "a frame's x must not be parallel to its z")
+		}
+		if r.err == nil {
+			f.X = f.X.Reject(f.Z).Unit()
+		}
+	default:
+		r.fail(r.get(n, "type"), "unknown feature type %q; known are plane, cylinder, circle, point, axis, cone, sphere, frame", string(f.Kind))
+	}
+	r.done(n)
+	return f
+}
+
+func featureObject(f part.Feature) *object {
+	o := &object{}
+	o.put("type", string(f.Kind))
+	switch f.Kind {
+	case part.Plane:
+		o.put("origin", f.O.Array())
+		o.put("normal", f.Z.Array())
+	case part.Cylinder:
+		o.put("origin", f.O.Array())
+		o.put("direction", f.Z.Array())
+		o.put("radius", f.Radius)
+		o.text("side", f.Side)
+	case part.Circle:
+		o.put("center", f.O.Array())
+		o.put("normal", f.Z.Array())
+		o.put("radius", f.Radius)
+	case part.Point:
+		o.put("at", f.O.Array())
+	case part.Axis:
+		o.put("origin", f.O.Array())
+		o.put("direction", f.Z.Array())
+	case part.Cone:
+		o.put("apex", f.O.Array())
+		o.put("direction", f.Z.Array())
+		o.put("half_angle", f.HalfAngle)
+	case part.Sphere:
+		o.put("center", f.O.Array())
+		o.put("radius", f.Radius)
+	case part.Frame:
+		o.put("origin", f.O.Array())
+		o.put("z", f.Z.Array())
+		o.put("x", f.X.Array())
+	}
+	return o
+}

@@ -1,0 +1,58 @@
+package format
+
+import (
+	"encoding/json"
+
+	"setfast/core/assembly"
+)
+
+func (r *reader) measure(name string, n *node) assembly.Measure {
+	m := assembly.Measure{Name: name}
+	if !r.object(n) {
+		return m
+	}
+	m.Type = r.needText(n, "type")
+	if r.err != nil {
+		return m
+	}
+	switch m.Type {
+	case "distance", "angle":
+		a, b := r.needRef(n, "a"), r.needRef(n, "b")
+		m.A, m.B = &a, &b
+	case "coordinate":
+		m.Joint, m.Of = r.needText(n, "joint"), r.needText(n, "of")
+	case "position":
+		of := r.needRef(n, "of")
+		m.OfRef, m.In = &of, r.optRef(n, "in")
+	case "centre_of_mass":
+		m.In = r.optRef(n, "in")
+	case "mass":
+	default:
+		r.fail(r.get(n, "type"), "unknown measure %q; known are distance, angle, coordinate, position, centre_of_mass, mass", m.Type)
+	}
+	r.done(n)
+	return m
+}
+
+// MeasureObject is a measure as it stands in a file, without its name.
+func MeasureObject(m assembly.Measure) json.Marshaler {
+	o := &object{}
+	o.put("type", m.Type)
+	ref := func(name string, r *assembly.Ref) {
+		if r != nil {
+			o.put(name, r.String())
+		}
+	}
+	ref("a", m.A)
+	ref("b", m.B)
+	o.text("joint", m.Joint)
+	o.text("of", m.Of)
+	ref("of", m.OfRef)
+	ref("in", m.In)
+	return o
+}
+
+// ReadMeasure reads one measure.
+func ReadMeasure(name string, data []byte) (assembly.Measure, error) {
+	return one(data, func(r *reader, n *node) assembly.Measure { return r.measure(name, n) })
+}

@@ -1,0 +1,103 @@
+package format
+
+import (
+	"setfast/core/part"
+)
+
+func (r *reader) part(n *node) *part.Part {
+	p := &part.Part{Features: map[string]part.Feature{}}
+	if !r.object(n) {
+		return p
+	}
+	p.Number, p.Name, p.Revision, p.Material = r.text(n, "number"), r.text(n, "name"), r.text(n, "revision"), r.text(n, "material")
+	p.Density, p.Mass = r.positive(n, "density_kg_m3"), r.positive(n, "mass_kg")
+	switch k := r.text(n, "kind"); k {
+	case "", "part":
+	case "fastener":
+		p.Fastener = true
+	default:
+		r.fail(r.get(n, "kind"), "expected \"part\" or \"fastener\"")
+	}
+	if s := r.get(n, "source"); s != nil && r.object(s) {
+		for _, f := range []string{"step", "iges", "stl"} {
+			if v := r.text(s, f); v != "" {
+				if p.Source.Format != "" {
+					r.fail(s, "a part has one source")
+				}
+				p.Source.Format, p.Source.Path = f, v
+			}
+		}
+		p.Source.SHA256 = r.text(s, "sha256")
+		r.done(s)
+	}
+	if fs := r.get(n, "features"); fs != nil && r.object(fs) {
+		for i := range fs.members {
+			m := &fs.members[i]
+			m.used = true
+			r.name(m.val, m.name, "a feature's")
+			p.Features[m.name] = r.feature(m.val)
+			p.Order = append(p.Order, m.name)
+		}
+	}
+	if ms := r.get(n, "mass"); ms != nil && r.object(ms) {
+		p.Volume.Known = true
+		p.Volume.MM3 = r.positive(ms, "volume_mm3")
+		if c := r.get(ms, "centroid"); c != nil {
+			p.Volume.Centroid = r.vec(c)
+		}
+		if c := r.get(ms, "inertia_kg_mm2"); c != nil && r.want(c, '[') {
+			if len(c.items) != 3 {
+				r.fail(c, "expected 3 rows of 3 numbers")
+			} else {
+				for i, row := range c.items {
+					copy(p.Volume.Inertia[i][:], r.numbers(row, 3))
+				}
+			}
+		}
+		r.done(ms)
+	}
+	r.done(n)
+	return p
+}
+
+func partObject(p *part.Part) *object {
+	o := &object{}
+	o.text("number", p.Number)
+	o.text("name", p.Name)
+	o.text("revision", p.Revision)
+	o.text("material", p.Material)
+	if p.Density > 0 {
+		o.put("density_kg_m3", p.Density)
+	}
+	if p.Mass > 0 {
+		o.put("mass_kg", p.Mass)
+	}
+	if p.Fastener {
+		o.put("kind", "fastener")
+	}
+	if p.Source.Format != "" {
+		s := &object{}
+		s.put(p.Source.Format, p.Source.Path)
+		s.text("sha256", p.Source.SHA256)
+		o.put("source", s)
+	}
+	if len(p.Order) > 0 {
+		fs := &object{}
+		names := p.Order
+		if p.Source.Format != "" && p.Shape != nil {
+			names = names[:p.Listed] // the rest is found in the source again
+		}
+		for _, n := range names {
+			fs.put(n, featureObject(p.Features[n]))
+		}
+		o.put("features", fs)
+	}
+	if p.Volume.Known {
+		m := &object{}
+		m.put("volume_mm3", p.Volume.MM3)
+		m.put("centroid", p.Volume.Centroid.Array())
+		m.put("inertia_kg_mm2", p.Volume.Inertia)
+		o.put("mass", m)
+	}
+	return o
+}
