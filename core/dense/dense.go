@@ -2,7 +2,11 @@
 // a library, because they also run in the browser, where plain loops are several times faster.
 package dense
 
-import "math"
+import (
+	"math"
+
+	"setfast/core/tol"
+)
 
 // Mat is a dense matrix by rows.
 type Mat struct {
@@ -92,7 +96,7 @@ func SVD(m Mat) (u Mat, s []float64, v Mat) {
 	r, c := m.R, m.C
 	w := append([]float64(nil), m.A...)
 	u = Identity(r)
-	rotateRows(w, u.A, r, c, 1e-30)
+	rotateRows(w, u.A, r, c, tol.SquareAngle)
 	s = make([]float64, r)
 	idx := make([]int, r)
 	for i := range s {
@@ -122,13 +126,13 @@ func SVD(m Mat) (u Mat, s []float64, v Mat) {
 }
 
 // rotateRows makes the r rows of w square to one another by rotations, to the square of
-// an angle of tol, and turns the columns of u along.
-func rotateRows(w, u []float64, r, c int, tol float64) {
+// an angle of square, and turns the columns of u along.
+func rotateRows(w, u []float64, r, c int, square float64) {
 	floor := 0.0 // what is left of rows that depend on others is rounding, and would be rotated for ever
 	for i := 0; i < r; i++ {
 		floor = math.Max(floor, Dot(w[i*c:i*c+c], w[i*c:i*c+c]))
 	}
-	floor *= 1e-48
+	floor *= tol.NoRowSquared
 	for sweep := 0; sweep < 40; sweep++ {
 		turned := false
 		for p := 0; p < r; p++ {
@@ -141,7 +145,7 @@ func rotateRows(w, u []float64, r, c int, tol float64) {
 					b += y * y
 					d += x * y
 				}
-				if d*d <= tol*a*b || a <= floor || b <= floor {
+				if d*d <= square*a*b || a <= floor || b <= floor {
 					continue
 				}
 				turned = true
@@ -175,7 +179,7 @@ func LeftSingular(a []float64, r, c int, u, s []float64) {
 	for i := 0; i < r; i++ {
 		u[i*r+i] = 1
 	}
-	rotateRows(a, u, r, c, 1e-22)
+	rotateRows(a, u, r, c, tol.SquareAngleFast)
 	for i := 0; i < r; i++ {
 		s[i] = Norm(a[i*c : i*c+c])
 	}

@@ -1,6 +1,10 @@
 package dense
 
-import "math"
+import (
+	"math"
+
+	"setfast/core/tol"
+)
 
 // LowerPivoted reduces the r×n matrix a (by rows) to lower trapezoidal form in place, by reflections of its columns, taking the
 // row with the most left first. perm tells which row came where, d how much each brought that those before it had not.
@@ -18,7 +22,7 @@ func LowerPivoted(a []float64, r, n int, perm []int, d []float64) {
 					s += x * x
 				}
 			}
-			if s > best*(1+1e-12) {
+			if s > best*(1+tol.RowTie) {
 				best, at = s, i
 			}
 		}
@@ -112,7 +116,7 @@ func SolvePositive(a Mat, b []float64) []float64 {
 		rj := a.Row(j)
 		full := rj[j]
 		s := full - Dot(rj[:j], rj[:j])
-		if !(s > 1e-15*full) {
+		if !(s > tol.NoPositive*full) {
 			s = math.Inf(1)
 		}
 		rj[j] = math.Sqrt(s)

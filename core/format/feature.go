@@ -3,6 +3,7 @@ package format
 import (
 	"setfast/core/geom"
 	"setfast/core/part"
+	"setfast/core/tol"
 )
 
 func (r *reader) vec(n *node) geom.Vec {
@@ -79,7 +80,7 @@ func (r *reader) feature(n *node) part.Feature {
 		f.O, f.Radius = r.place(n, "center"), r.radius(n)
 	case part.Frame:
 		f.O, f.Z, f.X = r.place(n, "origin"), r.dir(n, "z"), r.dir(n, "x")
-		if r.err == nil && f.X.Cross(f.Z).Norm() < 1e-6 {
+		if r.err == nil && f.X.Cross(f.Z).Norm() < tol.FrameParallel {
 			r.fail(n, "a frame's x must not be parallel to its z")
 		}
 		if r.err == nil {

@@ -6,6 +6,8 @@ import (
 	"fmt"
 	"io"
 	"math"
+
+	"setfast/core/tol"
 )
 
 // poseJSON is a pose as files, reports and logs have it: mm, and the quaternion scalar first.
@@ -59,13 +61,10 @@ func QuatOf(x [4]float64) (Quat, bool) {
 }
 
 // Is tells whether the pose is one: places within reach, and a turn.
-func (p Pose) Is() bool { return p.O.Finite() && p.Q.Norm() > 0 && p.O.Norm() < farthest }
+func (p Pose) Is() bool { return p.O.Finite() && p.Q.Norm() > 0 && p.O.Norm() < tol.Farthest }
 
 // Read is the pose with its turn of length one.
 func (p Pose) Read() Pose { return Pose{p.O, p.Q.Read()} }
-
-// farthest is how far from its assembly's origin anything may stand, in mm: beyond it a double holds no thousandth of a mm.
-const farthest = 1e10
 
 // Plain is the pose without negative zeros.
 func (p Pose) Plain() Pose {

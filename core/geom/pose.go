@@ -1,5 +1,7 @@
 package geom
 
+import "setfast/core/tol"
+
 // Pose is where a rigid body is: x ↦ O + Q(x) takes its own coordinates to those of its assembly.
 type Pose struct {
 	O Vec
@@ -37,7 +39,7 @@ type Frame struct{ O, X, Y, Z Vec }
 func FrameOf(o, z, x Vec) Frame {
 	z = z.Unit()
 	x = x.Reject(z)
-	if x.Norm() < 1e-9 {
+	if x.Norm() < tol.NoLean {
 		x = z.Perp()
 	}
 	x = x.Unit()

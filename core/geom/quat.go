@@ -1,6 +1,10 @@
 package geom
 
-import "math"
+import (
+	"math"
+
+	"setfast/core/tol"
+)
 
 // Quat is a rotation as a unit quaternion, scalar first.
 type Quat struct{ W, X, Y, Z float64 }
@@ -53,7 +57,7 @@ func (q Quat) Unit() Quat {
 // Read is Unit for a quaternion that was written down: one that has length one already, but for rounding, stays as it is, so that
 // a pose written and read again is the same to the last digit.
 func (q Quat) Read() Quat {
-	if math.Abs(q.Norm()-1) < 1e-15 {
+	if math.Abs(q.Norm()-1) < tol.UnitAlready {
 		return q
 	}
 	return q.Unit()
@@ -63,7 +67,7 @@ func (q Quat) Read() Quat {
 func Exp(w Vec) Quat {
 	a := w.Norm()
 	s := 0.5
-	if a > 1e-9 {
+	if a > tol.NoRotation {
 		s = math.Sin(a/2) / a
 	}
 	return Quat{math.Cos(a / 2), w.X * s, w.Y * s, w.Z * s}.Unit()
@@ -76,7 +80,7 @@ func (q Quat) Log() Vec {
 	}
 	v := Vec{q.X, q.Y, q.Z}
 	s := v.Norm()
-	if s < 1e-12 {
+	if s < tol.NoHalfTurn {
 		return v.Scale(2)
 	}
 	return v.Scale(2 * math.Atan2(s, q.W) / s)

@@ -4,6 +4,7 @@ import (
 	"setfast/core/dense"
 	"setfast/core/mobility"
 	"setfast/core/solve"
+	"setfast/core/tol"
 )
 
 // Group is a set of freedoms that hang together: some bodies and an orthonormal basis of their motions.
@@ -160,7 +161,7 @@ func (g *Group) orthonormal() {
 			for z := range a {
 				a[z] /= l
 			}
-			if l > 0.5*was {
+			if l > tol.HalfLost*was {
 				break
 			}
 		}

@@ -4,6 +4,8 @@ import (
 	"fmt"
 	"math"
 	"strconv"
+
+	"setfast/core/tol"
 )
 
 // Number writes a length or an angle as a designer would: no more digits than it has, at most four behind the point.
@@ -45,7 +47,7 @@ func Fit(a, b Feature) string {
 		hole, shaft = b, a
 	}
 	if hole.Side != "hole" || shaft.Side == "hole" {
-		if math.Abs(a.Radius-b.Radius) < 1e-6 {
+		if math.Abs(a.Radius-b.Radius) < tol.SameRadius {
 			return fmt.Sprintf("both Ø%s", Number(2*a.Radius))
 		}
 		return fmt.Sprintf("Ø%s beside Ø%s", Number(2*b.Radius), Number(2*a.Radius))
@@ -53,7 +55,7 @@ func Fit(a, b Feature) string {
 	gap := 2 * (hole.Radius - shaft.Radius)
 	what := fmt.Sprintf("Ø%s shank in Ø%s hole", Number(2*shaft.Radius), Number(2*hole.Radius))
 	switch {
-	case math.Abs(gap) < 5e-5:
+	case math.Abs(gap) < tol.SizeForSize:
 		return what + ", size for size"
 	case gap > 0:
 		return what + ", " + Number(gap) + " clear"

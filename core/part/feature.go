@@ -5,6 +5,7 @@ import (
 	"math"
 
 	"setfast/core/geom"
+	"setfast/core/tol"
 )
 
 // Kind is what a feature is.
@@ -72,7 +73,7 @@ func (f Feature) AsFrame() geom.Frame {
 		return geom.FrameOf(f.O, geom.V(0, 0, 1), geom.V(1, 0, 0))
 	}
 	lean := geom.V(1, 0, 0)
-	if math.Abs(f.Z.X) > 0.9 {
+	if math.Abs(f.Z.X) > tol.LeansTo {
 		lean = geom.V(0, 1, 0)
 	}
 	return geom.FrameOf(f.O, f.Z, lean)

@@ -4,6 +4,7 @@ import (
 	"math"
 
 	"setfast/core/geom"
+	"setfast/core/tol"
 )
 
 // Part is what an assembly knows of a part.
@@ -71,9 +72,8 @@ func (p *Part) RoundAbout(o, d geom.Vec) bool {
 	if len(fs) == 0 || p.Irregular {
 		return false
 	}
-	const eps = 1e-5
-	on := func(q geom.Vec) bool { return q.Sub(o).Reject(d).Norm() < eps }
-	along := func(z geom.Vec) bool { return math.Abs(z.Dot(d)) > 1-1e-10 }
+	on := func(q geom.Vec) bool { return q.Sub(o).Reject(d).Norm() < tol.RoundPlace }
+	along := func(z geom.Vec) bool { return math.Abs(z.Dot(d)) > 1-tol.RoundDirection }
 	for _, f := range fs {
 		switch f.Kind {
 		case Frame:
@@ -114,7 +114,7 @@ func (p *Part) Axes() [][2]geom.Vec {
 		}
 		dup := false
 		for _, a := range out {
-			if math.Abs(a[1].Dot(f.Z)) > 1-1e-10 && f.O.Sub(a[0]).Reject(a[1]).Norm() < 1e-5 {
+			if math.Abs(a[1].Dot(f.Z)) > 1-tol.RoundDirection && f.O.Sub(a[0]).Reject(a[1]).Norm() < tol.RoundPlace {
 				dup = true
 			}
 		}

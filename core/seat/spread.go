@@ -4,6 +4,7 @@ import (
 	"math"
 
 	"setfast/core/geom"
+	"setfast/core/tol"
 )
 
 // Box is an extent in space.
@@ -52,7 +53,7 @@ func Spread(there []Box, arrivals []Box) []geom.Pose {
 	for _, b := range arrivals {
 		widest = math.Max(widest, b.Size())
 	}
-	gap := math.Max(widest*0.15, 2)
+	gap := math.Max(widest*tol.SpreadGap, tol.SpreadLeast)
 	rowLength := math.Max(all.High.X-all.Low.X, 4*widest)
 	x, y, deep := all.Low.X, all.Low.Y-gap, 0.0
 	if len(there) == 0 {

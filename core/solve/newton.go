@@ -4,23 +4,17 @@ import (
 	"math"
 
 	"setfast/core/geom"
-)
-
-// How Gauss–Newton steps are damped. The damping is so small that a step is, but for rounding, the least one that
-// satisfies the linearised equations: bodies keep the freedoms that nothing asks about where they were. But the end of a
-// long chain that must come round would then spin wildly while the rest stays; where that fails, all turn a little instead.
-const (
-	dampStart = 1e-9
-	dampLeast = 1e-11
-	atRest    = 1e-11 // mm: a residual that is rounding
+	"setfast/core/tol"
 )
 
 // effort is how hard to try.
 type effort struct {
 	iterations int
-	far        bool    // bodies have far to go: spare turns, not ways
-	impatient  bool    // give up where the residual hardly falls: another set of bodies will be tried
-	rest       float64 // mm: enough, where it is more than rounding
+	// far: bodies have far to go. The least step spins the end of a long chain that must come round wildly while the rest stays;
+	// with turns spared instead of ways, all turn a little.
+	far       bool
+	impatient bool    // give up where the residual hardly falls: another set of bodies will be tried
+	rest      float64 // mm: enough, where it is more than rounding
 }
 
 // newton brings the given relations to rest by moving the given bodies: damped Gauss–Newton steps. Poses are changed in
@@ -43,10 +37,10 @@ func (s *System) newtonOn(p *pattern, bodies []int, rels []*Relation, poses []ge
 	defer w.end()
 	f, worst := w.linearise(poses)
 	fresh := true // the equations are linearised at these poses
-	lambda := dampStart
+	lambda := tol.DampStart
 	small := 0
 	past := [4]float64{math.Inf(1), math.Inf(1), math.Inf(1), math.Inf(1)}
-	for iter := 0; iter < e.iterations && worst > math.Max(atRest, e.rest) && !s.Stopped(); iter++ {
+	for iter := 0; iter < e.iterations && worst > math.Max(tol.AtRest, e.rest) && !s.Stopped(); iter++ {
 		ok := false
 		var fNew, worstNew float64
 		for try := 0; try < 14; try++ {
@@ -54,13 +48,13 @@ func (s *System) newtonOn(p *pattern, bodies []int, rels []*Relation, poses []ge
 				w.linearise(poses)
 			}
 			if e.far {
-				w.damp(1e-4*lambda, lambda)
+				w.damp(tol.DampSlides*lambda, lambda)
 			} else {
 				w.damp(lambda, lambda)
 			}
 			fresh = false
 			if !w.m.factor() {
-				lambda = math.Max(lambda*30, dampStart)
+				lambda = math.Max(lambda*tol.DampPivot, tol.DampStart)
 				continue
 			}
 			for i, g := range w.g {
@@ -81,27 +75,27 @@ func (s *System) newtonOn(p *pattern, bodies []int, rels []*Relation, poses []ge
 			for i, b := range bodies {
 				poses[b] = w.was[i]
 			}
-			if stepMax < 1e-13*(1+w.reach(poses)) {
+			if stepMax < tol.NoStep*(1+w.reach(poses)) {
 				break
 			}
-			lambda = math.Max(lambda*20, 1e-6)
+			lambda = math.Max(lambda*tol.DampMore, tol.DampRefused)
 		}
 		if !ok {
 			break
 		}
 		gain := (f - fNew) / f
 		f, worst = fNew, worstNew
-		lambda = math.Max(lambda/10, dampLeast)
+		lambda = math.Max(lambda/tol.DampLess, tol.DampLeast)
 		// at a compromise between relations at odds the residual stays: stop when it no longer falls
-		if gain < 1e-9 || e.far && gain < 1e-4 {
-			if small++; small >= 3 {
+		if gain < tol.NoGain || e.far && gain < tol.NoGainFar {
+			if small++; small >= tol.StillFor {
 				break
 			}
 		} else {
 			small = 0
 		}
 		if e.impatient {
-			if f > past[iter%4]*0.5 {
+			if f > past[iter%4]*tol.Halved {
 				break
 			}
 			past[iter%4] = f
@@ -321,7 +315,7 @@ func (w *worker) damp(slides, turns float64) {
 	}
 }
 
-// limit shortens the step where a body would turn by more than half a radian, and returns its largest part.
+// limit shortens the step where a body would turn by more than it may, and returns its largest part.
 func (w *worker) limit() float64 {
 	turn, big := 0.0, 0.0
 	for i, b := range w.bodies {
@@ -331,8 +325,8 @@ func (w *worker) limit() float64 {
 			big = math.Max(big, math.Abs(x))
 		}
 	}
-	if turn > 0.5 {
-		k := 0.5 / turn
+	if turn > tol.LongestTurn {
+		k := tol.LongestTurn / turn
 		for i := range w.d {
 			w.d[i] *= k
 		}

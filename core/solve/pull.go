@@ -6,6 +6,7 @@ import (
 	"setfast/core/geom"
 	"setfast/core/part"
 	"setfast/core/relation"
+	"setfast/core/tol"
 )
 
 // Pull moves some bodies so that a point of one of them follows a target, as far as the relations between them let it.
@@ -19,14 +20,11 @@ type Pull struct {
 	was    []geom.Pose
 }
 
-// pullWeight is how much a mm of the pointer counts beside a mm of a relation.
-const pullWeight = 0.02
-
 // NewPull prepares to pull at a point of a body, given in its own frame. rels are all relations of the bodies.
 func (s *System) NewPull(bodies []int, rels []*Relation, body int, point geom.Vec) *Pull {
 	at := part.Feature{Kind: part.Point, O: point}
 	k := &Pull{s: s, bodies: bodies, rels: rels}
-	k.pull = &Relation{ID: "pull", Law: relation.Pull(pullWeight), A: Feat{Body: -1}, B: Feat{Body: body, F: at, Frame: at.AsFrame()}}
+	k.pull = &Relation{ID: "pull", Law: relation.Pull(tol.PullWeight), A: Feat{Body: -1}, B: Feat{Body: body, F: at, Frame: at.AsFrame()}}
 	k.pull.A.Frame = geom.FrameOf(geom.Vec{}, geom.V(0, 0, 1), geom.V(1, 0, 0))
 	k.with = append(append([]*Relation(nil), rels...), k.pull)
 	if len(bodies) > 1 {
@@ -43,10 +41,7 @@ func (k *Pull) Replace(i int, r *Relation) *Relation {
 	return old
 }
 
-// mostTurn is how far a body may turn in one step, in radians: more might carry a linkage to its other branch.
-const mostTurn = 0.35
-
-// To brings the point toward the target, in place, as far as no body turns more than mostTurn, at most the given part of the
+// To brings the point toward the target, in place, as far as no body turns too far, at most the given part of the
 // way. It tells how far off the point still is, whether the step was a whole one, and whether the relations hold: where they
 // would not, nothing moves.
 func (k *Pull) To(poses []geom.Pose, target geom.Vec, part float64) (left float64, whole, ok bool) {
@@ -58,19 +53,19 @@ func (k *Pull) To(poses []geom.Pose, target geom.Vec, part float64) (left float6
 	for try := 0; try < 6; try++ {
 		k.pull.A.Frame.O = at.AddScaled(part, step)
 		n := 1 // a small step is all but straight
-		if part*step.Norm() > 0.01*k.s.Bodies[k.pull.B.Body].Size {
+		if part*step.Norm() > tol.PullStraight*k.s.Bodies[k.pull.B.Body].Size {
 			n = 2
 		}
 		k.s.newtonOn(k.p, k.bodies, k.with, poses, effort{iterations: n})
-		worst := k.s.newtonOn(k.p, k.bodies, k.rels, poses, effort{iterations: 12, rest: 1e-9})
+		worst := k.s.newtonOn(k.p, k.bodies, k.rels, poses, effort{iterations: 12, rest: tol.PullRest})
 		turn := k.turned(poses)
-		if worst < 1e-7 && turn <= mostTurn {
+		if worst < tol.PullHolds && turn <= tol.PullTurn {
 			return target.Sub(poses[k.pull.B.Body].Point(k.pull.B.Frame.O)).Norm(), part == 1, true
 		}
 		for i, b := range k.bodies {
 			poses[b] = k.was[i]
 		}
-		part *= math.Max(0.2, math.Min(0.5, 0.8*mostTurn/(turn+1e-9)))
+		part *= math.Max(tol.PullShort, math.Min(tol.PullLong, tol.PullAim*tol.PullTurn/(turn+tol.PullNoTurn)))
 	}
 	return step.Norm(), false, false
 }

@@ -2,10 +2,11 @@ package solve
 
 import (
 	"math"
-	"sort"
+	"slices"
 
 	"setfast/core/dense"
 	"setfast/core/geom"
+	"setfast/core/tol"
 )
 
 // seated is the state of seating bodies one after another.
@@ -54,7 +55,7 @@ func (s *System) seatInTurn(poses []geom.Pose, rels []int) {
 		}
 	}
 	// two queues in build order: bodies put on something seated, and bodies something seated is put on
-	var put, under intHeap
+	var put, under queue
 	spot := func(b int) int {
 		if b < 0 || s.Bodies[b].Fixed {
 			return n
@@ -75,7 +76,7 @@ func (s *System) seatInTurn(poses []geom.Pose, rels []int) {
 			}
 		}
 	}
-	take := func(q *intHeap) int {
+	take := func(q *queue) int {
 		for len(*q) > 0 {
 			if c := q.pop(); !t.done[c] {
 				return c
@@ -176,27 +177,27 @@ func (t *seated) bring(k int) {
 	one := [1]int{k}
 	start := t.poses[k]
 	w := s.newton(one[:], mine, t.poses, effort{iterations: 60, impatient: true})
-	if w < 1e-6 {
+	if w < tol.Seated {
 		return
 	}
 	if t.closeLoop(k) {
 		return
 	}
 	best, bestW := t.poses[k], w
-	if w < 0.02*s.Bodies[k].Size { // all but there: no matter of the side it came from
+	if w < tol.NearlySeated*s.Bodies[k].Size { // all but there: no matter of the side it came from
 		return
 	}
 	for _, ax := range [3]geom.Vec{{X: 1}, {Y: 1}, {Z: 1}} {
 		t.poses[k] = start.Turned(start.Point(s.Bodies[k].Centre), geom.Vec{}, start.Dir(ax).Scale(math.Pi))
 		mine = t.ready(k, always)
 		w := s.newton(one[:], mine, t.poses, effort{iterations: 60})
-		if w < 1e-6 {
+		if w < tol.Seated {
 			return
 		}
 		if t.closeLoop(k) {
 			return
 		}
-		if w < bestW*0.5 {
+		if w < bestW*tol.ClearlyBetter {
 			best, bestW = t.poses[k], w
 		}
 	}
@@ -233,7 +234,7 @@ func (t *seated) slack(b int) bool {
 		t.perm, t.diag = make([]int, 2*m), make([]float64, 2*m)
 	}
 	dense.LowerPivoted(t.grad, m, 6, t.perm, t.diag)
-	return t.diag[5] < 1e-5*t.diag[0]
+	return t.diag[5] < tol.Slack*t.diag[0]
 }
 
 // closeLoop brings a body to rest that cannot be seated alone, together with bodies seated before it: those with freedom
@@ -291,7 +292,7 @@ func (t *seated) closeLoop(k int) bool {
 				return false
 			})...)
 		}
-		if s.newton(set, rels, t.poses, effort{iterations: 40, impatient: true}) < 1e-9 {
+		if s.newton(set, rels, t.poses, effort{iterations: 40, impatient: true}) < tol.SeatedLoop {
 			return true
 		}
 		for i, b := range set {
@@ -301,21 +302,17 @@ func (t *seated) closeLoop(k int) bool {
 	return false
 }
 
-// intHeap is a queue that gives the least number first.
-type intHeap []int
+// queue gives the least number first, each once.
+type queue []int
 
-func (h *intHeap) push(x int) {
-	i := sort.SearchInts(*h, x)
-	if i < len(*h) && (*h)[i] == x {
-		return
+func (q *queue) push(x int) {
+	if i, there := slices.BinarySearch(*q, x); !there {
+		*q = slices.Insert(*q, i, x)
 	}
-	*h = append(*h, 0)
-	copy((*h)[i+1:], (*h)[i:])
-	(*h)[i] = x
 }
 
-func (h *intHeap) pop() int {
-	x := (*h)[0]
-	*h = (*h)[1:]
+func (q *queue) pop() int {
+	x := (*q)[0]
+	*q = (*q)[1:]
 	return x
 }

@@ -6,6 +6,7 @@ import (
 	"setfast/core/dense"
 	"setfast/core/geom"
 	"setfast/core/relation"
+	"setfast/core/tol"
 )
 
 // Options steer a solve.
@@ -55,7 +56,7 @@ func (s *System) settle(poses []geom.Pose, rels []int, o Options) Solution {
 	for _, i := range rels {
 		rows := s.Eval(s.Rels[i], poses, rs)
 		for k := range rows {
-			if !(math.Abs(rows[k].R) <= 1e-10) {
+			if !(math.Abs(rows[k].R) <= tol.Restless) {
 				restless = append(restless, i)
 				break
 			}
@@ -127,13 +128,8 @@ func (s *System) settleGroup(g group, poses []geom.Pose, o Options) bool {
 		return s.hold(g.rels, p, o)
 	}
 	// other starts, always the same ones: as given, then each turned and shaken in a fixed sequence
-	seed := uint64(88172645463325252)
-	rnd := func() float64 {
-		seed ^= seed << 13
-		seed ^= seed >> 7
-		seed ^= seed << 17
-		return float64(seed>>11)/(1<<53)*2 - 1
-	}
+	numbers := shaking
+	rnd := numbers.next
 	tries := 6
 	if len(g.bodies) > 60 {
 		tries = 2
@@ -147,7 +143,7 @@ func (s *System) settleGroup(g group, poses []geom.Pose, o Options) bool {
 				continue
 			}
 			size := s.Bodies[b].Size
-			amount := 0.15 * float64(k%7)
+			amount := tol.Scatter * float64(k%7)
 			p[b] = p[b].Turned(p[b].Point(s.Bodies[b].Centre),
 				geom.V(rnd(), rnd(), rnd()).Scale(amount*size), geom.V(rnd(), rnd(), rnd()).Scale(amount))
 		}
@@ -252,4 +248,19 @@ func (s *System) Clusters(rels []int) []Cluster {
 		out = append(out, Cluster{g.bodies, g.index})
 	}
 	return out
+}
+
+// sequence is xorshift64 (Marsaglia 2003, Journal of Statistical Software 8(14), shifts 13, 7, 17). It is written out, where the
+// standard library has better ones, because which of several ways to assemble is found depends on it: the same document must give
+// the same report in the next release of the language too, and in the one after.
+type sequence uint64
+
+const shaking sequence = 88172645463325252
+
+// next is a number from −1 to 1.
+func (s *sequence) next() float64 {
+	*s ^= *s << 13
+	*s ^= *s >> 7
+	*s ^= *s << 17
+	return float64(*s>>11)/(1<<53)*2 - 1
 }

@@ -6,6 +6,7 @@ import (
 
 	"setfast/core/geom"
 	"setfast/core/relation"
+	"setfast/core/tol"
 )
 
 // Body is a rigid body of the system.
@@ -88,8 +89,8 @@ func (s *System) Measure() {
 		}
 		s.Bodies[i].Centre = b.lo.Add(b.hi).Scale(0.5)
 		size := math.Max(b.hi.Sub(b.lo).Norm()/2, b.r)
-		if size < 1e-3 {
-			size = 10 // a single point says nothing of the size
+		if size < tol.PointSize {
+			size = tol.PointReach // a single point says nothing of the size
 		}
 		s.Bodies[i].Size = size
 	}
