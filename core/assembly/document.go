@@ -6,6 +6,7 @@ import (
 	"setfast/core/geom"
 	"setfast/core/part"
 	"setfast/core/relation"
+	"setfast/core/tol"
 )
 
 // Document is a set of parts and assemblies that belong together.
@@ -26,7 +27,7 @@ type Settings struct {
 }
 
 // DefaultSettings is what holds where nothing is said.
-var DefaultSettings = Settings{ToleranceMM: 0.001, ToleranceDeg: 0.001}
+var DefaultSettings = Settings{ToleranceMM: tol.HoldsMM, ToleranceDeg: tol.HoldsDeg}
 
 // Assembly is one level of the product: components in build order and what relates them. Once sealed or handed to anybody else
 // it is never changed, nor is anything it points to: an edit makes a new one, which may share what did not change.

@@ -189,7 +189,7 @@ func (s *Study) missing(g *Group, w *vicinity) int {
 	// a mixture of all freedoms is the likely case: if it can be followed with none lost, all are real
 	mix := make([]float64, g.d)
 	for i := range mix {
-		mix[i] = 1 + 0.37*math.Sin(float64(7*i+1))
+		mix[i] = 1 + tol.Mixed*math.Sin(float64(7*i+1))
 	}
 	if try(mix) {
 		return 0

@@ -42,13 +42,16 @@ func (p *Part) Feature(name string) (Feature, bool) {
 	return f, ok
 }
 
+// cubicMetre is a mm³ in m³: densities are kg/m³.
+const cubicMetre = 1e-9
+
 // MassKg is the mass stated, or else density times volume.
 func (p *Part) MassKg() (float64, bool) {
 	if p.Mass > 0 {
 		return p.Mass, true
 	}
 	if p.Density > 0 && p.Volume.Known && p.Volume.MM3 > 0 {
-		return p.Density * p.Volume.MM3 * 1e-9, true
+		return p.Density * p.Volume.MM3 * cubicMetre, true
 	}
 	return 0, false
 }

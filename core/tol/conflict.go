@@ -1,7 +1,10 @@
 package tol
 
-// What decides whether relations are at odds. The tolerance of the assembly (its settings) decides first; these decide about it.
+// What decides whether relations are at odds. The tolerance of the assembly decides first; these decide about it.
 const (
+	// HoldsMM, mm, and HoldsDeg, degrees: the tolerance of an assembly whose settings say nothing. They are the contract's.
+	HoldsMM  = 0.001
+	HoldsDeg = 0.001
 	// Inexact, mm (radians weighted): a miss that imported geometry explains, twice the 1e-5 mm that the contract lets feature
 	// data be moved by. Where relations hold no better than this, a better pose is looked for.
 	Inexact = 2e-5

@@ -44,6 +44,8 @@ const (
 	// Followed, mm and degrees: relations must hold to this after a step. Far tighter than the tolerance of an assembly, as the
 	// contract asks: a momentary freedom departs from its relations only by the square of the step.
 	Followed = 1e-8
+	// Mixed: how much the parts of the mixture of all freedoms that is followed first differ, so that no two cancel.
+	Mixed = 0.37
 	// SwingStep, of a body's size, and Swung, mm and degrees: the steps in which a motion is shown.
 	SwingStep = 0.025
 	Swung     = 1e-6

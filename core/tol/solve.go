@@ -5,6 +5,7 @@ package tol
 // Damping of the Gauss–Newton steps, of the stiffest entry of a body's diagonal. It is so small that a step is, but for rounding,
 // the least one that satisfies the linearised equations: bodies keep the freedoms that nothing asks about where they were.
 const (
+	// DampStart is where each solve begins.
 	DampStart = 1e-9
 	// DampLeast leaves the normal equations positive: their own rounding is about 1e-13 (16 digits, a thousand terms).
 	DampLeast = 1e-11

@@ -1,0 +1,139 @@
+package account_test
+
+import (
+	"fmt"
+	"math"
+	"testing"
+
+	"setfast/core/format"
+	"setfast/core/geom"
+	"setfast/core/part"
+	"setfast/core/report"
+	"setfast/core/tol"
+)
+
+// twoAxes is a body held by two cylindrical joints through one point, whose axes are off parallel by e radians.
+func twoAxes(e float64) *doc {
+	d := &doc{}
+	two := []string{frame("a", o3, uz, ux), frame("b", o3, [3]float64{math.Sin(e), 0, math.Cos(e)}, uy)}
+	d.part("base", append(two, point("far", [3]float64{0, 0, 40}))...).part("body", append(two, point("far", [3]float64{0, 0, 40}))...)
+	return d.use("base", "!base").use("body", "body").mate("a", "cylindrical", "base/a", "body/a").mate("b", "cylindrical", "base/b", "body/b")
+}
+
+// meeting measures between two lines that cross 10/e mm away, and lie 10 mm apart where that is too far to count.
+func meeting(e float64) *doc {
+	d := &doc{}
+	line := func(name string, o, z [3]float64) string {
+		return fmt.Sprintf(`%q: {"type": "axis", "origin": %s, "direction": %s}`, name, vec(o), vec(z))
+	}
+	d.part("base", line("a", o3, ux), line("b", [3]float64{0, 10, 0}, [3]float64{1, e, 0})).use("base", "!base")
+	d.measures = append(d.measures, `"gap": {"type": "distance", "a": "base/a", "b": "base/b"}`)
+	return d
+}
+
+// apart asks for a distance and, again, for one that differs by e.
+func apart(e float64) *doc {
+	d := &doc{}
+	d.part("base", plane("f", o3, uz)).part("body", plane("f", o3, [3]float64{0, 0, -1}))
+	d.use("base", "!base").use("body", "body", at([3]float64{0, 0, 5}))
+	return d.mate("one", "distance", "base/f", "body/f", `"value": 5`).mate("two", "distance", "base/f", "body/f", fmt.Sprintf(`"value": %.12g`, 5+e))
+}
+
+// TestBounds sets what a designer can meet just to either side of each bound.
+func TestBounds(t *testing.T) {
+	left := func(d *doc) any { return d.check(t).Left }
+	verdict := func(d *doc) any { return d.check(t).Verdict != report.AtOdds }
+	gap := func(d *doc) any { g, _ := d.check(t).Measures["gap"].(float64); return math.Round(g) }
+	for _, c := range []struct {
+		what           string
+		bound          float64
+		of             func(*doc) any
+		with           func(float64) *doc
+		inside, beyond any
+	}{
+		{"Resists: axes less off parallel than it leave the turn and the slide", tol.Resists, left, twoAxes, 2, 0},
+		{"ParallelAxes: lines less off parallel than it lie apart, others cross", tol.ParallelAxes, gap, meeting, 10.0, 0.0},
+		// two equal rows share the miss: each is off by half
+		{"HoldsMM: what repeats to within it holds", 2 * tol.HoldsMM, verdict, apart, true, false},
+	} {
+		if got := c.of(c.with(c.bound * 0.5)); got != c.inside {
+			t.Errorf("%s; at half of it %v, want %v", c.what, got, c.inside)
+		}
+		if got := c.of(c.with(c.bound * 3)); got != c.beyond {
+			t.Errorf("%s; at three times it %v, want %v", c.what, got, c.beyond)
+		}
+	}
+}
+
+// TestWeightOfAngles pulls a hinge two ways: to the angle 0 and with its end, R from the pin, to the height h. The pin gives way by y,
+// the angle by θ: the least of y² + (Wθ)² + (h − y − Rθ)² leaves m = h/(2 + R²/W²) at the end and at the pin, and θ = R·m/W².
+func TestWeightOfAngles(t *testing.T) {
+	for _, r := range []float64{20, 100, 2000} {
+		d := &doc{}
+		d.part("base", frame("pin", o3, uz, ux), plane("floor", o3, uy)).part("arm", frame("pin", o3, uz, ux), point("end", [3]float64{r, 0, 0}))
+		d.use("base", "!base").use("arm", "arm")
+		high := 0.1
+		d.mate("pin", "revolute", "base/pin", "arm/pin", `"at": {"angle": 0}`).mate("end", "distance", "base/floor", "arm/end", fmt.Sprintf(`"value": %g`, high))
+		odds := d.check(t).Odds
+		if len(odds) != 1 {
+			t.Fatalf("R %g: %+v", r, odds)
+		}
+		mm := high / (2 + r*r/(tol.AngleWeight*tol.AngleWeight))
+		deg := map[string]float64{"pin": r * mm / (tol.AngleWeight * tol.AngleWeight) * 180 / math.Pi}
+		for _, m := range odds[0].Misses {
+			if math.Abs(m.MM-mm) > 1e-4*mm || math.Abs(m.Deg-deg[m.ID]) > 1e-4*deg[m.ID] {
+				t.Errorf("R %g: %s is off by %.8g mm, %.8g°, want %.8g, %.8g", r, m.ID, m.MM, m.Deg, mm, deg[m.ID])
+			}
+		}
+	}
+}
+
+// TestBoundsOfShapes does the same for what is decided of a part by itself, and of what is read.
+func TestBoundsOfShapes(t *testing.T) {
+	z := geom.V(0, 0, 1)
+	round := func(off float64) bool {
+		p := &part.Part{Shape: []part.Feature{{Kind: part.Cylinder, Z: z, Radius: 5}, {Kind: part.Point, O: geom.V(off, 0, 9)}}}
+		return p.RoundAbout(geom.Vec{}, z)
+	}
+	size := func(gap float64) bool {
+		hole := part.Feature{Kind: part.Cylinder, Z: z, Radius: 4 + gap/2, Side: "hole"}
+		return part.Fit(hole, part.Feature{Kind: part.Cylinder, Z: z, Radius: 4, Side: "shaft"}) == "Ø8 shank in Ø8 hole, size for size"
+	}
+	parallel := func(e float64) bool {
+		d := (&doc{}).part("p", frame("f", o3, uz, [3]float64{math.Sin(e), 0, math.Cos(e)})).use("p", "!p")
+		_, err := format.Read([]byte(d.String()))
+		return err != nil
+	}
+	kept := func(e float64) bool {
+		q := geom.Quat{W: 1 + e}
+		return q.Read() == q
+	}
+	near := func(x float64) bool { return geom.Pose{O: geom.V(x, 0, 0), Q: geom.Identity}.Is() }
+	for _, c := range []struct {
+		what  string
+		bound float64
+		holds func(float64) bool
+	}{
+		{"RoundPlace", tol.RoundPlace, round}, {"SizeForSize", tol.SizeForSize, size}, {"FrameParallel", tol.FrameParallel, parallel},
+		{"UnitAlready", tol.UnitAlready, kept}, {"Farthest", tol.Farthest, near},
+	} {
+		if !c.holds(c.bound*0.5) || c.holds(c.bound*2) {
+			t.Errorf("%s: %v at half of it, %v at twice it; want true, false", c.what, c.holds(c.bound*0.5), c.holds(c.bound*2))
+		}
+	}
+}
+
+// TestSeries: where a formula gives way to its series both agree to the last digits.
+func TestSeries(t *testing.T) {
+	for _, a := range []float64{tol.NoRotation, tol.NoHalfTurn} {
+		for _, x := range []float64{a * 0.99, a * 1.01} {
+			q := geom.Exp(geom.V(0, x, 0))
+			if want := math.Sin(x / 2); math.Abs(q.Y-want) > 4e-16*x {
+				t.Errorf("turn by %g: %.17g, want %.17g", x, q.Y, want)
+			}
+			if got := q.Log().Y; math.Abs(got-x) > 4e-16*x {
+				t.Errorf("the logarithm of a turn by %g is %.17g", x, got)
+			}
+		}
+	}
+}
