@@ -49,12 +49,15 @@ func Spread(there []Box, arrivals []Box) []geom.Pose {
 			all = all.Join(b)
 		}
 	}
-	widest := 0.0
+	widest, area := 0.0, 0.0
 	for _, b := range arrivals {
 		widest = math.Max(widest, b.Size())
 	}
 	gap := math.Max(widest*tol.SpreadGap, tol.SpreadLeast)
-	rowLength := math.Max(all.High.X-all.Low.X, 4*widest)
+	for _, b := range arrivals {
+		area += (b.High.X - b.Low.X + gap) * (b.High.Y - b.Low.Y + gap)
+	}
+	rowLength := max(all.High.X-all.Low.X, 4*widest, math.Sqrt(area)) // about square, where there are many
 	x, y, deep := all.Low.X, all.Low.Y-gap, 0.0
 	if len(there) == 0 {
 		x, y = 0, 0

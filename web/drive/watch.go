@@ -1,11 +1,14 @@
 package drive
 
 import (
+	"errors"
 	"net/url"
+	"time"
 
 	"github.com/chromedp/cdproto/emulation"
 	"github.com/chromedp/cdproto/log"
 	"github.com/chromedp/cdproto/network"
+	"github.com/chromedp/cdproto/performance"
 	"github.com/chromedp/cdproto/runtime"
 	"github.com/chromedp/chromedp"
 )
@@ -85,4 +88,37 @@ func (p *Page) outside() []string {
 		out = append(out, "request leaving the machine: "+u)
 	}
 	return out
+}
+
+// Unwatched stops listening to what the page fetches, which takes time of its own.
+func (p *Page) Unwatched() error {
+	ctx, cancel := p.within(20 * time.Second)
+	defer cancel()
+	return call(chromedp.Call(ctx, network.Disable, struct{}{}))
+}
+
+// Forget empties what the browser keeps of what it fetched.
+func (p *Page) Forget() error {
+	ctx, cancel := p.within(20 * time.Second)
+	defer cancel()
+	return call(chromedp.Call(ctx, network.ClearBrowserCache, struct{}{}))
+}
+
+// ScriptSeconds is how long scripts of the page have run so far, by the browser's own figures.
+func (p *Page) ScriptSeconds() (float64, error) {
+	ctx, cancel := p.within(20 * time.Second)
+	defer cancel()
+	if err := call(chromedp.Call(ctx, performance.Enable, performance.EnableParams{})); err != nil {
+		return 0, err
+	}
+	got, err := chromedp.Call(ctx, performance.GetMetrics, struct{}{})
+	if err != nil {
+		return 0, err
+	}
+	for _, m := range got.Metrics {
+		if m.Name == "ScriptDuration" {
+			return m.Value, nil
+		}
+	}
+	return 0, errors.New("the browser does not tell how long scripts ran")
 }

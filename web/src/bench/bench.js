@@ -143,13 +143,14 @@ class Bench {
     const first = this.state === null;
     this.state = s;
     this.sentence.state = s;
+    this.stage.light(null);
+    const drawn = this.stage.show(s, !!keepView && !first); // shapes are on their way while the lines are made
     $("#balance").innerHTML = s.balance;
     this.ledger.show(s);
     this.backButton("undo", "Take back", s.undo);
     this.backButton("redo", "Do again", s.redo);
     $("#empty").hidden = s.components.length > 0;
-    this.stage.light(null);
-    await this.stage.show(s, !!keepView && !first);
+    await drawn;
     if (sent.said) this.tell(sent.said);
     if (sent.note) this.tell(sent.note, true);
     document.body.dataset.seq = String(s.seq);

@@ -36,14 +36,28 @@ const colorOf = {
 const order = ["loose", "shaky", "planned", "idle"];
 const mostDrawn = 40;
 
-/** Empties a group and frees what was drawn for it. @param {Group} group */
+/** Empties a group and frees what was drawn for it. Looks are kept. @param {Group} group */
 export function empty(group) {
   for (const o of [...group.children]) {
     group.remove(o);
-    const k = /** @type {any} */ (o);
-    k.geometry?.dispose();
-    k.material?.dispose();
+    /** @type {any} */ (o).geometry?.dispose();
   }
+}
+
+/** @type {Map<string, import("three").Material>} */
+const looks = new Map();
+
+/**
+ * A look in a colour, made once: with the last that has it a renderer would let its program go, and make it anew for the next.
+ * @template {import("three").Material} T @param {string} name @param {string} color @param {() => T} make
+ */
+function look(name, color, make) {
+  const key = `${name} ${color}`;
+  const had = looks.get(key);
+  if (had) return /** @type {T} */ (had);
+  const made = make();
+  looks.set(key, made);
+  return made;
 }
 
 /** Outlines a feature so that it can be told apart: its face or edge, and its axis. */
@@ -86,9 +100,9 @@ export class Outline {
     }
     const g = new BufferGeometry();
     g.setAttribute("position", new BufferAttribute(own, 3));
-    const look = { transparent: true, opacity: 0.5, side: DoubleSide, depthWrite: false };
+    const clear = { transparent: true, opacity: 0.5, side: DoubleSide, depthWrite: false };
     const before = { polygonOffset: true, polygonOffsetFactor: -1, polygonOffsetUnits: -2 };
-    this.put(u, new Mesh(g, new MeshBasicMaterial({ color, ...look, ...before })));
+    this.put(u, new Mesh(g, look("face", color, () => new MeshBasicMaterial({ color, ...clear, ...before }))));
   }
 
   /** @param {import("./scene.js").Use} u @param {import("./shape.js").Feature} f @param {string} color */
@@ -99,7 +113,7 @@ export class Outline {
     if (pts.length < 2) return;
     const r = this.view.pixel(u.toWorld(f.at.clone())) * 1.6;
     const tube = new TubeGeometry(new CatmullRomCurve3(pts, false, "centripetal"), Math.max(8, pts.length * 2), r, 5);
-    this.put(u, new Mesh(tube, new MeshBasicMaterial({ color, depthTest: false, transparent: true })));
+    this.put(u, new Mesh(tube, look("over", color, () => new MeshBasicMaterial({ color, depthTest: false, transparent: true }))));
   }
 
   /** @param {import("./scene.js").Use} u @param {import("./shape.js").Feature} f @param {string} color */
@@ -116,16 +130,19 @@ export class Outline {
 
   /** @param {import("./scene.js").Use} u @param {import("./shape.js").Feature} f @param {string} color */
   point(u, f, color) {
-    const look = new PointsMaterial({ color, size: 8, sizeAttenuation: false, depthTest: false, transparent: true });
-    this.put(u, new Points(new BufferGeometry().setFromPoints([f.at]), look));
+    const dot = { color, size: 8, sizeAttenuation: false, depthTest: false, transparent: true };
+    this.put(u, new Points(new BufferGeometry().setFromPoints([f.at]), look("point", color, () => new PointsMaterial(dot))));
   }
 }
 
 /** A dashed line over all else. @param {Vector3[]} ends @param {string} color @param {number} dashSize @param {number} gapSize */
 export function dashed(ends, color, dashSize, gapSize) {
-  const look = new LineDashedMaterial({ color, dashSize, gapSize, depthTest: false, transparent: true });
-  const l = new Line(new BufferGeometry().setFromPoints(ends), look);
+  const gap = Math.round((100 * gapSize) / dashSize) / 100;
+  const made = () => new LineDashedMaterial({ color, dashSize: 1, gapSize: gap, depthTest: false, transparent: true });
+  const l = new Line(new BufferGeometry().setFromPoints(ends), look(`dashed ${gap}`, color, made));
   l.computeLineDistances();
+  const along = l.geometry.getAttribute("lineDistance");
+  for (let i = 0; i < along.count; i++) along.setX(i, along.getX(i) / dashSize);
   return l;
 }
 
@@ -228,12 +245,14 @@ export class Freedoms {
 /** @param {Vector3[]} pts @param {number} size @param {string} color */
 function tube(pts, size, color) {
   const g = new TubeGeometry(new CatmullRomCurve3(pts), Math.max(2, pts.length), size * 0.014, 6);
-  return new Mesh(g, new MeshBasicMaterial({ color, depthTest: false, transparent: true, opacity: 0.95 }));
+  const made = () => new MeshBasicMaterial({ color, depthTest: false, transparent: true, opacity: 0.95 });
+  return new Mesh(g, look("arrow", color, made));
 }
 
 /** @param {Vector3} p @param {Vector3} d @param {number} size @param {string} color */
 function tip(p, d, size, color) {
-  const c = new Mesh(new ConeGeometry(size * 0.05, size * 0.13, 12), new MeshBasicMaterial({ color, depthTest: false, transparent: true }));
+  const made = () => new MeshBasicMaterial({ color, depthTest: false, transparent: true });
+  const c = new Mesh(new ConeGeometry(size * 0.05, size * 0.13, 12), look("over", color, made));
   c.position.copy(p);
   c.quaternion.setFromUnitVectors(new Vector3(0, 1, 0), d.clone().normalize());
   return c;

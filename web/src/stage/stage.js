@@ -29,7 +29,8 @@ export class Stage {
     this.picked = new Outline(this.view);
     this.marks = new Freedoms(this.scene, this.labels);
     this.hand = new Group();
-    this.view.world.add(this.scene.root, this.marks.group, this.hover.group, this.picked.group, this.hand);
+    this.view.world.add(this.scene.root, this.marks.group, this.picked.group, this.hand);
+    this.view.overlay.add(this.hover.group);
     this.scene.recolor(css("--ink"));
     this.showFreedoms = true;
     this.previewing = false;
@@ -224,7 +225,7 @@ export class Stage {
   setHover(c) {
     this.hover.clear();
     this.hover.draw(c, "hover");
-    this.draw();
+    this.view.drawOver();
   }
 
   /** @param {{c: Candidate, role: string}[]} list */

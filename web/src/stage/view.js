@@ -19,6 +19,15 @@ export class View {
     this.gl.setPixelRatio(Math.min(devicePixelRatio || 1, 2));
     box.append(this.gl.domElement);
     this.world = new World();
+    // what follows the pointer has a picture of its own over the first, so that moving the pointer does not draw all parts again
+    this.overlay = new World();
+    this.top = new WebGLRenderer({ antialias: true, alpha: true, powerPreference: "low-power" });
+    this.top.setPixelRatio(this.gl.getPixelRatio());
+    this.top.domElement.className = "top";
+    this.asked = false;
+    this.askedOver = false;
+    this.bare = true; // nothing is drawn on top
+    box.append(this.top.domElement);
     this.camera = new PerspectiveCamera(28, 1, 1, 1e5);
     this.camera.up.set(0, 0, 1);
     this.world.add(new HemisphereLight(0xffffff, 0xc9bfae, 1.9), new AmbientLight(0xffffff, 0.25));
@@ -40,6 +49,7 @@ export class View {
     this.width = Math.max(this.box.clientWidth, 1);
     this.height = Math.max(this.box.clientHeight, 1);
     this.gl.setSize(this.width, this.height);
+    this.top.setSize(this.width, this.height);
     this.camera.aspect = this.width / this.height;
     this.camera.updateProjectionMatrix();
     this.draw();
@@ -54,8 +64,24 @@ export class View {
       this.before();
       this.fitDepth();
       this.gl.render(this.world, this.camera);
+      this.drawTop();
       this.after();
     });
+  }
+
+  /** Asks for one picture of what follows the pointer. */
+  drawOver() {
+    if (this.askedOver) return;
+    this.askedOver = true;
+    requestAnimationFrame(() => this.drawTop());
+  }
+
+  drawTop() {
+    this.askedOver = false;
+    const bare = !this.overlay.children.some((o) => o.children.length > 0);
+    if (bare && this.bare) return;
+    this.bare = bare;
+    this.top.render(this.overlay, this.camera);
   }
 
   fitDepth() {
