@@ -1,5 +1,7 @@
-// Package kernel brings exact shapes in: it runs the library that reads STEP and IGES in a child process with limits, and
-// turns what it finds into parts, features, meshes and product trees.
+// Package kernel brings exact shapes in: it runs the library that reads STEP (ISO 10303-21) and IGES in a child process with limits of
+// time and memory, so that a bad file ends the child and not the server, and turns what it finds into parts, features, meshes and
+// product trees. Features are recognised from the surfaces themselves: planes, cylinders, cones, spheres, straight and round edges;
+// what is freeform is drawn but not related. Lengths become mm whatever unit the file has. Linear in faces and edges.
 package kernel
 
 import (

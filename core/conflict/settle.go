@@ -1,3 +1,9 @@
+// Package conflict solves an assembly and says which relations cannot hold together: smallest sets, each with the misses of its
+// compromise and with remedies that were tried. Suspects are combinations of equations that cancel though their misses do not; they are
+// made smallest by the deletion filter for irreducible infeasible sets (Chinneck, Feasibility and Infeasibility in Optimization, 2008).
+// docs/method.md works an example.
+//
+// Cost: a few solutions of a block for each set, more the larger the set. A set is proved at odds by several starts, not by algebra.
 package conflict
 
 import (

@@ -1,4 +1,6 @@
-// Package format reads and writes the assembly file, strictly: unknown and repeated members are errors that name their place.
+// Package format reads and writes the assembly file, strictly: unknown and repeated members are errors that name their place, and
+// what was written reads back the same (docs/assembly-file.md). Each thing of the file is read and written in one file here; values
+// may be expressions with units (expr.go). Names are looked up last (check.go). Linear in the file.
 package format
 
 import (
