@@ -14,16 +14,7 @@ func Motion(m report.Motion) string {
 	if len(m.Rides) == 0 {
 		return "nothing moves"
 	}
-	w := m.Rides[0]
-	dir := Direction(m.Direction)
-	switch m.Kind {
-	case report.Slide:
-		w += " slides along " + dir
-	case report.Screw:
-		w += fmt.Sprintf(" screws about %s, %s mm a turn", dir, part.Number(m.Pitch))
-	default:
-		w += " turns about " + dir
-	}
+	w := moves(m, "")
 	switch n := len(m.Rides) - 1; {
 	case n == 1:
 		w += "; " + m.Rides[1] + " rides along"
@@ -31,6 +22,34 @@ func Motion(m report.Motion) string {
 		w += fmt.Sprintf("; %d more ride along", n)
 	}
 	return w
+}
+
+// MotionInFull says a motion with its place and everything that moves along.
+func MotionInFull(m report.Motion) string {
+	if len(m.Rides) == 0 {
+		return "nothing moves"
+	}
+	w := moves(m, fmt.Sprintf(" through (%.4g, %.4g, %.4g)", m.Point[0], m.Point[1], m.Point[2]))
+	switch more := m.Rides[1:]; len(more) {
+	case 0:
+		return w
+	case 1:
+		return w + "; " + more[0] + " rides along"
+	default:
+		return w + "; " + strings.Join(more, ", ") + " ride along"
+	}
+}
+
+// moves says how the first of a motion moves; through is the place of its axis, where that is told.
+func moves(m report.Motion, through string) string {
+	dir := Direction(m.Direction)
+	switch m.Kind {
+	case report.Slide:
+		return m.Rides[0] + " slides along " + dir
+	case report.Screw:
+		return fmt.Sprintf("%s screws about %s%s, %s mm a turn", m.Rides[0], dir, through, part.Number(m.Pitch))
+	}
+	return m.Rides[0] + " turns about " + dir + through
 }
 
 // Direction names a direction: by its axis, where it lies along one.

@@ -17,7 +17,6 @@ import (
 	"setfast/core/assembly"
 	"setfast/core/format"
 	"setfast/core/part"
-	"setfast/core/report"
 	"setfast/kernel"
 )
 
@@ -189,77 +188,4 @@ func plain(err error) error {
 		return pe.Err
 	}
 	return err
-}
-
-// summary prints the account for people.
-func summary(w io.Writer, doc *assembly.Document, rep *report.Report) {
-	for _, name := range doc.Order {
-		r := rep.Assemblies[name]
-		if r == nil {
-			continue
-		}
-		title := name
-		if n := doc.Assemblies[name].Name; n != "" && n != name {
-			title += " · " + n
-		}
-		fmt.Fprintf(w, "%s: %s\n", title, r.Verdict)
-		fmt.Fprintf(w, "  opening %d · asked %d · removed %d · left %d · planned %d · idle %d · loose %d · doubled %d\n",
-			r.Opening, r.Asked, r.Removed, r.Left, r.Planned, r.Idle, r.Loose, r.Doubled)
-		if r.Shaky > 0 {
-			fmt.Fprintf(w, "  %d of the loose only momentary (shaky)\n", r.Shaky)
-		}
-		for i, l := range r.Lines {
-			fmt.Fprintf(w, "  %3d %-28s %d → %d\n", i+1, l.Component, l.Before, l.After)
-		}
-		for _, m := range r.Motions {
-			fmt.Fprintf(w, "  %s: %s\n", m.Class, describeMotion(m))
-		}
-		for _, g := range r.Groups {
-			fmt.Fprintf(w, "  doubled by %d: %s\n", g.Excess, strings.Join(g.Mates, ", "))
-		}
-		for _, o := range r.Odds {
-			fmt.Fprintf(w, "  at odds: %s\n", strings.Join(o.Mates, " with "))
-			for _, m := range o.Misses {
-				fmt.Fprintf(w, "    %s misses by %.4g mm, %.4g°\n", m.ID, m.MM, m.Deg)
-			}
-			for _, y := range o.Remedies {
-				fmt.Fprintf(w, "    would settle it: %s\n", describeRemedy(y))
-			}
-		}
-		for _, b := range r.BlockedBy {
-			fmt.Fprintf(w, "  blocked: %v\n", b.Planned)
-		}
-	}
-	if len(rep.Assemblies) > 1 {
-		fmt.Fprintf(w, "altogether: %s\n", rep.Verdict)
-	}
-	if t := rep.Timing; t != nil {
-		fmt.Fprintf(w, "read %.1f ms · solve %.1f · account %.1f · measures %.1f · drives %.1f\n", t.Read, t.Solve, t.Account, t.Measures, t.Drives)
-	}
-}
-
-func describeMotion(m report.Motion) string {
-	d := fmt.Sprintf("(%.4g, %.4g, %.4g)", m.Direction[0], m.Direction[1], m.Direction[2])
-	ride := strings.Join(m.Rides, ", ")
-	switch m.Kind {
-	case "slide":
-		return fmt.Sprintf("slide along %s: %s", d, ride)
-	case "screw":
-		return fmt.Sprintf("screw about %s through (%.4g, %.4g, %.4g), %.4g mm a turn: %s", d, m.Point[0], m.Point[1], m.Point[2], m.Pitch, ride)
-	}
-	return fmt.Sprintf("turn about %s through (%.4g, %.4g, %.4g): %s", d, m.Point[0], m.Point[1], m.Point[2], ride)
-}
-
-func describeRemedy(y report.Remedy) string {
-	switch y.Kind {
-	case "set":
-		return fmt.Sprintf("set %s to %g", y.Mate, *y.Value)
-	case "turn":
-		return "turn the alignment of " + y.Mate
-	case "unground":
-		return "unground " + y.Component
-	case "free":
-		return fmt.Sprintf("free %s of %s", y.Coordinate, y.Mate)
-	}
-	return "leave out " + y.Mate
 }
