@@ -29,43 +29,7 @@ func echelon(all []vector, bodies int, stopped func() bool, tell func(i int, fir
 		cand := from[i]
 		from[i] = nil
 		slices.SortStableFunc(cand, func(a, b vector) int { return cmp.Compare(len(a), len(b)) })
-		left := make([][6]float64, len(cand)) // what of each the chosen do not span
-		for c := range cand {
-			left[c] = cand[c][0].v
-		}
-		taken := make([]bool, len(cand))
-		var first []vector
-		for len(first) < 6 {
-			most := 0.0
-			for c := range cand {
-				if !taken[c] {
-					most = math.Max(most, dense.Norm(left[c][:]))
-				}
-			}
-			if most < tol.Moves {
-				break
-			}
-			// of those that will do, the one that disturbs the fewest
-			best := slices.IndexFunc(left, func(v [6]float64) bool { return dense.Norm(v[:]) >= tol.Sideways*most })
-			for taken[best] {
-				best++
-				for dense.Norm(left[best][:]) < tol.Sideways*most {
-					best++
-				}
-			}
-			taken[best] = true
-			first = append(first, cand[best])
-			u := left[best]
-			uu := dense.Dot(u[:], u[:])
-			for c := range cand {
-				if !taken[c] {
-					f := dense.Dot(left[c][:], u[:]) / uu
-					for q := range u {
-						left[c][q] -= f * u[q]
-					}
-				}
-			}
-		}
+		first, taken := spanning(cand)
 		here := dense.New(6, len(first))
 		for c, a := range first {
 			for q, x := range a[0].v {
@@ -92,4 +56,42 @@ func echelon(all []vector, bodies int, stopped func() bool, tell func(i int, fir
 			tell(i, first)
 		}
 	}
+}
+
+// spanning chooses motions whose first body they move as all of them can, and marks them. Of those that will do it takes the one that
+// disturbs the fewest: they come in that order.
+func spanning(cand []vector) (first []vector, taken []bool) {
+	left := make([][6]float64, len(cand)) // what of each the chosen do not span
+	for c := range cand {
+		left[c] = cand[c][0].v
+	}
+	taken = make([]bool, len(cand))
+	for len(first) < 6 {
+		most := 0.0
+		for c := range cand {
+			if !taken[c] {
+				most = math.Max(most, dense.Norm(left[c][:]))
+			}
+		}
+		if most < tol.Moves {
+			break
+		}
+		best := 0
+		for taken[best] || dense.Norm(left[best][:]) < tol.Sideways*most {
+			best++
+		}
+		taken[best] = true
+		first = append(first, cand[best])
+		u := left[best]
+		uu := dense.Dot(u[:], u[:])
+		for c := range cand {
+			if !taken[c] {
+				f := dense.Dot(left[c][:], u[:]) / uu
+				for q := range u {
+					left[c][q] -= f * u[q]
+				}
+			}
+		}
+	}
+	return first, taken
 }

@@ -1,30 +1,23 @@
 // Reads STEP and IGES through the XCAF documents of Open CASCADE and tells what is in them.
 #include "occt.h"
 #include "common.h"
+#include "topology.h"
 
-#include <BRepAdaptor_Curve.hxx>
-#include <BRepAdaptor_Surface.hxx>
 #include <BRepBndLib.hxx>
 #include <BRepBuilderAPI_MakeSolid.hxx>
 #include <BRepBuilderAPI_Sewing.hxx>
 #include <BRepGProp.hxx>
 #include <BRepLib.hxx>
 #include <BRepMesh_IncrementalMesh.hxx>
-#include <BRepTools.hxx>
-#include <BRepTopAdaptor_FClass2d.hxx>
 #include <BRep_Builder.hxx>
 #include <BRep_Tool.hxx>
 #include <Bnd_Box.hxx>
 #include <GProp_GProps.hxx>
-#include <GeomLProp_SLProps.hxx>
 #include <IGESCAFControl_Reader.hxx>
-#include <IGESData_IGESModel.hxx>
 #include <Interface_Static.hxx>
 #include <Message.hxx>
 #include <Message_Messenger.hxx>
 #include <OSD.hxx>
-#include <Poly_PolygonOnTriangulation.hxx>
-#include <Poly_Triangulation.hxx>
 #include <Quantity_Color.hxx>
 #include <STEPCAFControl_ExternFile.hxx>
 #include <STEPCAFControl_Reader.hxx>
@@ -40,7 +33,6 @@
 #include <TDocStd_Document.hxx>
 #include <TopExp.hxx>
 #include <TopExp_Explorer.hxx>
-#include <TopTools_IndexedDataMapOfShapeListOfShape.hxx>
 #include <TopTools_IndexedMapOfShape.hxx>
 #include <TopoDS.hxx>
 #include <TopoDS_Compound.hxx>
@@ -192,190 +184,17 @@ struct reader {
     return false;
   }
 
-  // samples of points and outward normals, for surfaces that only look free-form
-  void samples(const TopoDS_Face &f, const BRepAdaptor_Surface &a) {
-    double u0, u1, v0, v1;
-    BRepTools::UVBounds(f, u0, u1, v0, v1);
-    BRepTopAdaptor_FClass2d in(f, 1e-7);
-    bool flip = f.Orientation() == TopAbs_REVERSED;
-    out.key("samples");
-    out.open('[');
-    const int n = 7;
-    for (int i = 0; i < n; i++)
-      for (int j = 0; j < n; j++) {
-        double u = u0 + (u1 - u0) * (i + 0.5) / n, v = v0 + (v1 - v0) * (j + 0.5) / n;
-        gp_Pnt p;
-        gp_Vec du, dv;
-        a.D1(u, v, p, du, dv);
-        gp_Vec nn = du.Crossed(dv);
-        if (nn.Magnitude() < 1e-12) continue;
-        nn.Normalize();
-        if (flip) nn.Reverse();
-        out.open('[');
-        out.num(p.X()); out.num(p.Y()); out.num(p.Z());
-        out.num(nn.X()); out.num(nn.Y()); out.num(nn.Z());
-        out.close(']');
-      }
-    out.close(']');
-  }
-
-  void face(const TopoDS_Face &f, bool &analytic) {
-    BRepAdaptor_Surface a(f);
-    out.open('{');
-    double u0, u1, v0, v1;
-    BRepTools::UVBounds(f, u0, u1, v0, v1);
-    gp_Pnt p;
-    gp_Vec du, dv;
-    a.D1((u0 + u1) / 2, (v0 + v1) / 2, p, du, dv);
-    gp_Vec n = du.Crossed(dv);
-    if (n.Magnitude() > 1e-14) n.Normalize();
-    if (f.Orientation() == TopAbs_REVERSED) n.Reverse();
-    out.kxyz("at", p.XYZ());
-    out.kxyz("normal", n.XYZ());
-    switch (a.GetType()) {
-    case GeomAbs_Plane:
-      out.kstr("kind", "plane");
-      break;
-    case GeomAbs_Cylinder: {
-      gp_Cylinder c = a.Cylinder();
-      out.kstr("kind", "cylinder");
-      out.kxyz("origin", c.Location().XYZ());
-      out.kxyz("direction", c.Axis().Direction().XYZ());
-      out.knum("radius", c.Radius());
-      out.knum("from", v0);
-      out.knum("to", v1);
-      out.knum("sweep", u1 - u0);
-      break;
-    }
-    case GeomAbs_Cone: {
-      gp_Cone c = a.Cone();
-      out.kstr("kind", "cone");
-      out.kxyz("origin", c.Apex().XYZ());
-      // the direction in which the cone opens
-      gp_Dir d = c.Axis().Direction();
-      gp_Pnt q = a.Value(u0, (v0 + v1) / 2);
-      if (gp_Vec(c.Apex(), q).Dot(gp_Vec(d)) < 0) d.Reverse();
-      out.kxyz("direction", d.XYZ());
-      out.knum("half_angle", std::fabs(c.SemiAngle()) * 180 / M_PI);
-      break;
-    }
-    case GeomAbs_Sphere: {
-      gp_Sphere s = a.Sphere();
-      out.kstr("kind", "sphere");
-      out.kxyz("origin", s.Location().XYZ());
-      out.knum("radius", s.Radius());
-      break;
-    }
-    case GeomAbs_Torus: {
-      gp_Torus t = a.Torus();
-      out.kstr("kind", "torus");
-      out.kxyz("origin", t.Location().XYZ());
-      out.kxyz("direction", t.Axis().Direction().XYZ());
-      out.knum("radius", t.MajorRadius());
-      out.knum("minor", t.MinorRadius());
-      break;
-    }
-    default:
-      analytic = false;
-      out.kstr("kind", "other");
-      samples(f, a);
-    }
-    out.close('}');
-  }
-
-  void edge(const TopoDS_Edge &e, double &deflection) {
-    out.open('{');
-    if (BRep_Tool::Degenerated(e)) {
-      out.kstr("kind", "none");
-      out.close('}');
-      return;
-    }
-    BRepAdaptor_Curve c(e);
-    double a = c.FirstParameter(), b = c.LastParameter();
-    out.kxyz("from", c.Value(a).XYZ());
-    out.kxyz("to", c.Value(b).XYZ());
-    switch (c.GetType()) {
-    case GeomAbs_Line:
-      out.kstr("kind", "line");
-      break;
-    case GeomAbs_Circle:
-      out.kstr("kind", "circle");
-      out.kxyz("origin", c.Circle().Location().XYZ());
-      out.kxyz("direction", c.Circle().Axis().Direction().XYZ());
-      out.knum("radius", c.Circle().Radius());
-      out.knum("sweep", b - a);
-      break;
-    default: {
-      out.kstr("kind", "other");
-      out.key("samples");
-      out.open('[');
-      for (int i = 0; i <= 16; i++) out.xyz(c.Value(a + (b - a) * i / 16).XYZ());
-      out.close(']');
-    }
-    }
-    out.close('}');
-  }
-
   // mesh writes triangles with a range per face, and a polyline per edge.
   void mesh(const TopoDS_Shape &s, const TopTools_IndexedMapOfShape &faces, const TopTools_IndexedMapOfShape &edges) {
-    std::vector<float> pos, nor, lines;
-    std::vector<uint32_t> idx, faceEnd, lineEnd;
-    for (int i = 1; i <= faces.Extent(); i++) {
-      TopoDS_Face f = TopoDS::Face(faces(i));
-      TopLoc_Location loc;
-      Handle(Poly_Triangulation) t = BRep_Tool::Triangulation(f, loc);
-      if (!t.IsNull()) {
-        gp_Trsf tr = loc.Transformation();
-        bool flip = (f.Orientation() == TopAbs_REVERSED) != tr.IsNegative();
-        uint32_t base = pos.size() / 3;
-        std::vector<gp_Pnt> ps;
-        for (int k = 1; k <= t->NbNodes(); k++) ps.push_back(t->Node(k).Transformed(tr));
-        std::vector<gp_XYZ> ns(ps.size(), gp_XYZ(0, 0, 0));
-        for (int k = 1; k <= t->NbTriangles(); k++) {
-          int a, b, c;
-          t->Triangle(k).Get(a, b, c);
-          if (flip) std::swap(b, c);
-          gp_XYZ n = (ps[b - 1].XYZ() - ps[a - 1].XYZ()) ^ (ps[c - 1].XYZ() - ps[a - 1].XYZ());
-          for (int v : {a, b, c}) { ns[v - 1] += n; idx.push_back(base + v - 1); }
-        }
-        for (size_t k = 0; k < ps.size(); k++) {
-          double m = ns[k].Modulus();
-          gp_XYZ n = m > 0 ? ns[k] / m : gp_XYZ(0, 0, 1);
-          for (int d = 1; d <= 3; d++) { pos.push_back(ps[k].Coord(d)); nor.push_back(n.Coord(d)); }
-        }
-      }
-      faceEnd.push_back(idx.size());
-    }
-    TopTools_IndexedDataMapOfShapeListOfShape owner;
-    TopExp::MapShapesAndAncestors(s, TopAbs_EDGE, TopAbs_FACE, owner);
-    for (int i = 1; i <= edges.Extent(); i++) {
-      TopoDS_Edge e = TopoDS::Edge(edges(i));
-      const TopTools_ListOfShape *fs = owner.Seek(e);
-      if (fs && !fs->IsEmpty() && !BRep_Tool::Degenerated(e)) {
-        TopoDS_Face f = TopoDS::Face(fs->First());
-        TopLoc_Location loc;
-        Handle(Poly_Triangulation) t = BRep_Tool::Triangulation(f, loc);
-        if (!t.IsNull()) {
-          Handle(Poly_PolygonOnTriangulation) p = BRep_Tool::PolygonOnTriangulation(e, t, loc);
-          if (!p.IsNull()) {
-            gp_Trsf tr = loc.Transformation();
-            for (int k = 1; k <= p->NbNodes(); k++) {
-              gp_Pnt q = t->Node(p->Node(k)).Transformed(tr);
-              for (int d = 1; d <= 3; d++) lines.push_back(q.Coord(d));
-            }
-          }
-        }
-      }
-      lineEnd.push_back(lines.size() / 3);
-    }
+    triangles t(s, faces, edges);
     out.key("mesh");
     out.open('{');
-    out.kint("positions", floats(pos)); out.kint("vertices", pos.size() / 3);
-    out.kint("normals", floats(nor));
-    out.kint("indices", ints(idx)); out.kint("triangles", idx.size() / 3);
-    out.kint("face_ends", ints(faceEnd)); out.kint("faces", faceEnd.size());
-    out.kint("lines", floats(lines)); out.kint("line_points", lines.size() / 3);
-    out.kint("line_ends", ints(lineEnd)); out.kint("edges", lineEnd.size());
+    out.kint("positions", floats(t.positions)); out.kint("vertices", t.positions.size() / 3);
+    out.kint("normals", floats(t.normals));
+    out.kint("indices", ints(t.indices)); out.kint("triangles", t.indices.size() / 3);
+    out.kint("face_ends", ints(t.face_ends)); out.kint("faces", t.face_ends.size());
+    out.kint("lines", floats(t.lines)); out.kint("line_points", t.lines.size() / 3);
+    out.kint("line_ends", ints(t.line_ends)); out.kint("edges", t.line_ends.size());
     out.close('}');
   }
 
@@ -433,12 +252,11 @@ struct reader {
     bool analytic = true;
     out.key("faces");
     out.open('[');
-    for (int i = 1; i <= faces.Extent(); i++) face(TopoDS::Face(faces(i)), analytic);
+    for (int i = 1; i <= faces.Extent(); i++) analytic &= write_face(out, TopoDS::Face(faces(i)));
     out.close(']');
     out.key("edges");
     out.open('[');
-    double d = diag;
-    for (int i = 1; i <= edges.Extent(); i++) edge(TopoDS::Edge(edges(i)), d);
+    for (int i = 1; i <= edges.Extent(); i++) write_edge(out, TopoDS::Edge(edges(i)));
     out.close(']');
     out.key("vertices");
     out.open('[');

@@ -1,0 +1,19 @@
+#pragma once
+#include "occt.h"
+#include "common.h"
+#include <TopTools_IndexedMapOfShape.hxx>
+#include <TopoDS_Edge.hxx>
+#include <TopoDS_Face.hxx>
+#include <cstdint>
+
+// write_face says what a face is; it gives whether that is known exactly, and not only by samples.
+bool write_face(json &out, const TopoDS_Face &f);
+
+void write_edge(json &out, const TopoDS_Edge &e);
+
+// triangles is a meshed shape: triangles with a range per face, and a polyline per edge.
+struct triangles {
+  std::vector<float> positions, normals, lines;
+  std::vector<uint32_t> indices, face_ends, line_ends;
+  triangles(const TopoDS_Shape &s, const TopTools_IndexedMapOfShape &faces, const TopTools_IndexedMapOfShape &edges);
+};
