@@ -32,4 +32,6 @@ var _ = register(Type{
 		return l.Lead != 0 && frames(s)
 	},
 	turns: always,
+	offer: onFrames("screws along it", 104),
+	start: 1, // mm per turn, the coarse pitch of M6 (ISO 261, from memory); what it really is nobody can read off
 })

@@ -59,7 +59,7 @@ func TestOffers(t *testing.T) {
 		after   map[string]int
 	}{
 		{"block/bottom", "plate/top", map[string]int{"coincident": 3, "distance": 3, "parallel": 4, "angle": 5, "perpendicular": 5}},
-		{"block/h1", "plate/h1", map[string]int{"concentric": 2, "hold_spin": 5, "revolute": 1, "cylindrical": 2, "prismatic": 1, "fastened": 0, "distance": 5, "parallel": 4, "perpendicular": 5, "angle": 5}},
+		{"block/h1", "plate/h1", map[string]int{"concentric": 2, "hold_spin": 5, "revolute": 1, "helical": 1, "cylindrical": 2, "prismatic": 1, "fastened": 0, "distance": 5, "parallel": 4, "perpendicular": 5, "angle": 5}},
 		{"block/r1", "plate/r1", map[string]int{"rim": 1, "concentric": 2, "coincident": 3}},
 		{"block/tip", "plate/top", map[string]int{"coincident": 5, "distance": 5}},
 		{"block/ball", "plate/top", map[string]int{"tangent": 5, "coincident": 5, "distance": 5}},
