@@ -2,6 +2,7 @@ package app_test
 
 import (
 	"context"
+	"database/sql"
 	"fmt"
 	"strings"
 	"testing"
@@ -10,6 +11,7 @@ import (
 	"setfast/app"
 	"setfast/app/commands"
 	"setfast/core/edit"
+	"setfast/internal/bed"
 	"setfast/kernel"
 	"setfast/store"
 )
@@ -143,4 +145,35 @@ func TestDoublingAssemblies(t *testing.T) {
 	if _, err := tryAct(first, commands.Place{Items: []string{app.AssemblyKey(below)}}); err == nil || !strings.Contains(err.Error(), "inside itself") {
 		t.Errorf("the highest in the lowest: %v", err)
 	}
+}
+
+// TestPlaceAsksOnce: placing beside many parts asks the database for them together, not one by one.
+func TestPlaceAsksOnce(t *testing.T) {
+	db, err := sql.Open("mysql", bed.Database)
+	if err != nil {
+		t.Fatal(err)
+	}
+	defer db.Close()
+	selects := func() (n int) {
+		var name string
+		if err := db.QueryRow("SHOW GLOBAL STATUS LIKE 'Com_select'").Scan(&name, &n); err != nil {
+			t.Fatal(err)
+		}
+		return n
+	}
+	id, project := newAssembly(t, "Many parts")
+	var all commands.Place
+	for i := range 40 {
+		all.Items = append(all.Items, partNamed(t, project, fmt.Sprint("Slat ", i)).Key())
+	}
+	before := selects()
+	act(t, id, all)
+	first := selects() - before
+	before = selects()
+	act(t, id, commands.Place{Items: all.Items[:1]})
+	second := selects() - before
+	if first >= 40 || second >= 40 {
+		t.Errorf("placing 40 parts took %d questions, placing one beside them %d", first, second)
+	}
+	t.Logf("%d and %d questions", first, second)
 }

@@ -26,6 +26,9 @@ func Kernel(dir string) (string, error) {
 	return bin, nil
 }
 
+// Database is where the application's database is, for tests that ask it themselves.
+var Database string
+
 // Run starts database and kernel, hands the application over, and takes all down again. It returns the code to exit with.
 func Run(f func(ctx context.Context, a *app.App) int) int {
 	fail := func(err error) int { fmt.Fprintln(os.Stderr, err); return 1 }
@@ -45,7 +48,8 @@ func Run(f func(ctx context.Context, a *app.App) int) int {
 		return fail(err)
 	}
 	defer db.Stop()
-	s, err := store.Open(ctx, store.DSN("unix", db.Socket, "root", "", "setfast"))
+	Database = store.DSN("unix", db.Socket, "root", "", "setfast")
+	s, err := store.Open(ctx, Database)
 	if err != nil {
 		return fail(err)
 	}
