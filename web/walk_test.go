@@ -15,7 +15,7 @@ import (
 )
 
 // TestWalk goes the way of a newcomer: from nothing to a verdict, with a wrong pick taken back, a relation at odds removed,
-// everything undone and done again, and a reload.
+// everything undone and done again, and a reload. It is one story, told in one function to be read from top to bottom.
 func TestWalk(t *testing.T) {
 	if testing.Short() {
 		t.Skip("drives a browser")
