@@ -69,7 +69,6 @@ type Term struct {
 const MostSteps = 400_000
 
 // NewElimination prepares to look at blocks of a system's relations, linearised at poses.
-
 func NewElimination(sys *solve.System, poses []geom.Pose) *Elimination {
 	n := len(sys.Bodies)
 	return &Elimination{sys: sys, Poses: poses, kept: make([][]keptRow, n), part: make([][6]float64, n), isOn: make([]bool, n), Most: MostSteps}

@@ -11,11 +11,16 @@ function element(html) {
   return /** @type {HTMLElement} */ (t.content.firstElementChild);
 }
 
+/**
+ * @typedef {object} Around what the account is in
+ * @property {(a: object) => Promise<boolean>} act
+ * @property {any} stage
+ * @property {(title: string, text: string) => Promise<string | null>} ask
+ * @property {(k: number) => void} swing
+ */
+
 export class Ledger {
-  /**
-   * @param {HTMLElement} box
-   * @param {{act: (a: object) => Promise<boolean>, stage: any, ask: (title: string, text: string) => Promise<string | null>, swing: (k: number) => void}} bench
-   */
+  /** @param {HTMLElement} box @param {Around} bench */
   constructor(box, bench) {
     this.box = box;
     this.bench = bench;
