@@ -142,6 +142,47 @@ func TestQuota(t *testing.T) {
 	}
 }
 
+// handIn hands files in, reads them, and gives what is said of each.
+func handIn(t *testing.T, project int64, files ...string) map[string]string {
+	t.Helper()
+	ctx := context.Background()
+	var in []app.Incoming
+	for _, f := range files {
+		data, err := os.ReadFile(f)
+		if err != nil {
+			t.Fatal(err)
+		}
+		in = append(in, app.Incoming{Name: filepath.Base(f), From: bytes.NewReader(data)})
+	}
+	_, list, err := a.Stage(ctx, project, app.Files(in...))
+	if err != nil {
+		t.Fatal(err)
+	}
+	said := map[string]string{}
+	for _, f := range list {
+		got, err := a.ReadStaged(ctx, project, f.ID)
+		if err != nil {
+			t.Fatal(err)
+		}
+		said[f.Name] = got.State + ": " + got.Message
+	}
+	return said
+}
+
+// stocked counts what a project has, as the list of projects tells it.
+func stocked(t *testing.T, project int64) (parts, assemblies int) {
+	t.Helper()
+	ps, err := a.Store.Projects(context.Background())
+	if err != nil {
+		t.Fatal(err)
+	}
+	i := slices.IndexFunc(ps, func(p store.Project) bool { return p.ID == project })
+	if i < 0 {
+		t.Fatalf("project %d is not listed", project)
+	}
+	return ps[i].Parts, ps[i].Assemblies
+}
+
 // TestReferringFiles hands in an assembly whose files refer to one another two levels deep, some of its parts alone before: it
 // becomes one tree with its eight parts once each, and handed in again nothing more.
 func TestReferringFiles(t *testing.T) {
@@ -157,46 +198,8 @@ func TestReferringFiles(t *testing.T) {
 	if err != nil || len(files) != 13 {
 		t.Fatal(files, err)
 	}
-	hand := func(files ...string) map[string]string {
-		t.Helper()
-		var in []app.Incoming
-		for _, f := range files {
-			data, err := os.ReadFile(f)
-			if err != nil {
-				t.Fatal(err)
-			}
-			in = append(in, app.Incoming{Name: filepath.Base(f), From: bytes.NewReader(data)})
-		}
-		_, list, err := a.Stage(ctx, project, app.Files(in...))
-		if err != nil {
-			t.Fatal(err)
-		}
-		said := map[string]string{}
-		for _, f := range list {
-			got, err := a.ReadStaged(ctx, project, f.ID)
-			if err != nil {
-				t.Fatal(err)
-			}
-			said[f.Name] = got.State + ": " + got.Message
-		}
-		return said
-	}
-	count := func() (parts, assemblies int) {
-		p, err := a.Store.Project(ctx, project)
-		if err == nil {
-			var ps []store.Project
-			ps, err = a.Store.Projects(ctx)
-			for _, x := range ps {
-				if x.ID == p.ID {
-					p = x
-				}
-			}
-		}
-		if err != nil {
-			t.Fatal(err)
-		}
-		return p.Parts, p.Assemblies
-	}
+	hand := func(files ...string) map[string]string { t.Helper(); return handIn(t, project, files...) }
+	count := func() (parts, assemblies int) { t.Helper(); return stocked(t, project) }
 	hand("../kernel/testdata/s1/foot_back_prt.stp", "../kernel/testdata/s1/tail_turbine_prt.stp")
 	if p, n := count(); p != 2 || n != 0 {
 		t.Errorf("two parts alone: %d parts, %d assemblies", p, n)

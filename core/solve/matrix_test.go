@@ -8,83 +8,101 @@ import (
 	"gonum.org/v1/gonum/mat"
 )
 
+// both is a matrix of ours and the same as gonum has it.
+type both struct {
+	p     *pattern
+	m     matrix
+	dense *mat.SymDense
+}
+
+// randomPairs joins n nodes by a tree and some more pairs, some of them twice or with themselves.
+func randomPairs(r *rand.Rand, n int) (pairs [][2]int32) {
+	for i := 1; i < n; i++ {
+		pairs = append(pairs, [2]int32{int32(i), int32(r.IntN(i))})
+		if r.IntN(3) == 0 {
+			pairs = append(pairs, [2]int32{int32(r.IntN(i)), int32(i)}, [2]int32{int32(i), int32(i)})
+		}
+	}
+	return pairs
+}
+
+// randomBoth fills both with squares of random equations on nodes and on pairs of them.
+func randomBoth(r *rand.Rand, n int) *both {
+	pairs := randomPairs(r, n)
+	x := &both{dense: mat.NewSymDense(6*n, nil)}
+	if n > 1 {
+		x.p = newPattern(n, pairs)
+	}
+	x.m.reset(n, x.p)
+	x.m.clear()
+	vec := func() (v [6]float64) {
+		for i := range v {
+			v[i] = r.NormFloat64()
+		}
+		return v
+	}
+	for i := 0; i < n; i++ {
+		for k := 0; k < 7; k++ {
+			u := vec()
+			x.m.square(i, &u)
+			x.add(i, &u, i, &u)
+		}
+	}
+	for _, q := range pairs {
+		if q[0] == q[1] {
+			continue
+		}
+		for k := 0; k < 2; k++ {
+			u, v := vec(), vec()
+			x.m.square(int(q[0]), &u)
+			x.m.square(int(q[1]), &v)
+			x.add(int(q[0]), &u, int(q[0]), &u)
+			x.add(int(q[1]), &v, int(q[1]), &v)
+			at, flip := x.p.slot(q[0], q[1])
+			if flip {
+				outer6(&x.m.off[at], &v, &u)
+			} else {
+				outer6(&x.m.off[at], &u, &v)
+			}
+			x.add(int(q[0]), &u, int(q[1]), &v)
+		}
+	}
+	return x
+}
+
+// add adds a product to gonum's.
+func (x *both) add(i int, u *[6]float64, j int, v *[6]float64) {
+	for a := 0; a < 6; a++ {
+		for b := 0; b < 6; b++ {
+			if i == j && b > a {
+				continue
+			}
+			x.dense.SetSym(6*i+a, 6*j+b, x.dense.At(6*i+a, 6*j+b)+u[a]*v[b])
+		}
+	}
+}
+
 // TestMatrixAgainstGonum factors random sparse block matrices and solves with them, against gonum's dense Cholesky.
 func TestMatrixAgainstGonum(t *testing.T) {
 	r := rand.New(rand.NewPCG(3, 3))
 	for n := 1; n <= 24; n++ {
-		var pairs [][2]int32
-		for i := 1; i < n; i++ {
-			pairs = append(pairs, [2]int32{int32(i), int32(r.IntN(i))})
-			if r.IntN(3) == 0 {
-				pairs = append(pairs, [2]int32{int32(r.IntN(i)), int32(i)}, [2]int32{int32(i), int32(i)})
-			}
-		}
-		var p *pattern
-		if n > 1 {
-			p = newPattern(n, pairs)
-		}
-		var m matrix
-		m.reset(n, p)
-		m.clear()
-		dense := mat.NewSymDense(6*n, nil)
-		add := func(i int, u *[6]float64, j int, v *[6]float64) {
-			for a := 0; a < 6; a++ {
-				for b := 0; b < 6; b++ {
-					if i == j && b > a {
-						continue
-					}
-					dense.SetSym(6*i+a, 6*j+b, dense.At(6*i+a, 6*j+b)+u[a]*v[b])
-				}
-			}
-		}
-		vec := func() (v [6]float64) {
-			for i := range v {
-				v[i] = r.NormFloat64()
-			}
-			return v
-		}
-		for i := 0; i < n; i++ {
-			for k := 0; k < 7; k++ {
-				u := vec()
-				m.square(i, &u)
-				add(i, &u, i, &u)
-			}
-		}
-		for _, q := range pairs {
-			if q[0] == q[1] {
-				continue
-			}
-			for k := 0; k < 2; k++ {
-				u, v := vec(), vec()
-				m.square(int(q[0]), &u)
-				m.square(int(q[1]), &v)
-				add(int(q[0]), &u, int(q[0]), &u)
-				add(int(q[1]), &v, int(q[1]), &v)
-				at, flip := p.slot(q[0], q[1])
-				if flip {
-					outer6(&m.off[at], &v, &u)
-				} else {
-					outer6(&m.off[at], &u, &v)
-				}
-				add(int(q[0]), &u, int(q[1]), &v)
-			}
-		}
+		x := randomBoth(r, n)
 		b := make([]float64, 6*n)
 		for i := range b {
 			b[i] = r.NormFloat64()
 		}
 		var chol mat.Cholesky
-		if !chol.Factorize(dense) {
+		if !chol.Factorize(x.dense) {
 			t.Fatal("gonum finds it not positive")
 		}
 		var want mat.VecDense
 		if err := chol.SolveVecTo(&want, mat.NewVecDense(6*n, append([]float64(nil), b...))); err != nil {
 			t.Fatal(err)
 		}
-		if !m.factor() {
+		if !x.m.factor() {
 			t.Fatalf("%d nodes: not positive", n)
 		}
-		m.solve(b, make([]float64, 6*n))
+		x.m.solve(b, make([]float64, 6*n))
 		for i := range b {
 			if math.Abs(b[i]-want.AtVec(i)) > 1e-8*(1+math.Abs(want.AtVec(i))) {
 				t.Fatalf("%d nodes: unknown %d is %g, want %g", n, i, b[i], want.AtVec(i))
