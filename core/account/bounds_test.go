@@ -39,7 +39,7 @@ func apart(e float64) *doc {
 	return d.mate("one", "distance", "base/f", "body/f", `"value": 5`).mate("two", "distance", "base/f", "body/f", fmt.Sprintf(`"value": %.12g`, 5+e))
 }
 
-// TestBounds sets what a designer can meet just to either side of each bound.
+// TestBounds sets what a designer can meet just to either side of each bound. The numbers are those of the contract, written out.
 func TestBounds(t *testing.T) {
 	left := func(d *doc) any { return d.check(t).Left }
 	verdict := func(d *doc) any { return d.check(t).Verdict != report.AtOdds }
@@ -51,10 +51,10 @@ func TestBounds(t *testing.T) {
 		with           func(float64) *doc
 		inside, beyond any
 	}{
-		{"Resists: axes less off parallel than it leave the turn and the slide", tol.Resists, left, twoAxes, 2, 0},
-		{"ParallelAxes: lines less off parallel than it lie apart, others cross", tol.ParallelAxes, gap, meeting, 10.0, 0.0},
+		{"Resists: axes less off parallel than it leave the turn and the slide", 1e-5, left, twoAxes, 2, 0},
+		{"ParallelAxes: lines less off parallel than it lie apart, others cross", 1e-6, gap, meeting, 10.0, 0.0},
 		// two equal rows share the miss: each is off by half
-		{"HoldsMM: what repeats to within it holds", 2 * tol.HoldsMM, verdict, apart, true, false},
+		{"HoldsMM: what repeats to within it holds", 2 * 0.001, verdict, apart, true, false},
 	} {
 		if got := c.of(c.with(c.bound * 0.5)); got != c.inside {
 			t.Errorf("%s; at half of it %v, want %v", c.what, got, c.inside)
@@ -66,8 +66,9 @@ func TestBounds(t *testing.T) {
 }
 
 // TestWeightOfAngles pulls a hinge two ways: to the angle 0 and with its end, R from the pin, to the height h. The pin gives way by y,
-// the angle by θ: the least of y² + (Wθ)² + (h − y − Rθ)² leaves m = h/(2 + R²/W²) at the end and at the pin, and θ = R·m/W².
+// the angle by θ: W = 50 mm, the least of y² + (Wθ)² + (h − y − Rθ)² leaves m = h/(2 + R²/W²) at the end and at the pin, and θ = R·m/W².
 func TestWeightOfAngles(t *testing.T) {
+	const weight = 50.0 // mm for a radian, by the contract
 	for _, r := range []float64{20, 100, 2000} {
 		d := &doc{}
 		d.part("base", frame("pin", o3, uz, ux), plane("floor", o3, uy)).part("arm", frame("pin", o3, uz, ux), point("end", [3]float64{r, 0, 0}))
@@ -78,8 +79,8 @@ func TestWeightOfAngles(t *testing.T) {
 		if len(odds) != 1 {
 			t.Fatalf("R %g: %+v", r, odds)
 		}
-		mm := high / (2 + r*r/(tol.AngleWeight*tol.AngleWeight))
-		deg := map[string]float64{"pin": r * mm / (tol.AngleWeight * tol.AngleWeight) * 180 / math.Pi}
+		mm := high / (2 + r*r/(weight*weight))
+		deg := map[string]float64{"pin": r * mm / (weight * weight) * 180 / math.Pi}
 		for _, m := range odds[0].Misses {
 			if math.Abs(m.MM-mm) > 1e-4*mm || math.Abs(m.Deg-deg[m.ID]) > 1e-4*deg[m.ID] {
 				t.Errorf("R %g: %s is off by %.8g mm, %.8g°, want %.8g, %.8g", r, m.ID, m.MM, m.Deg, mm, deg[m.ID])
@@ -114,8 +115,8 @@ func TestBoundsOfShapes(t *testing.T) {
 		bound float64
 		holds func(float64) bool
 	}{
-		{"RoundPlace", tol.RoundPlace, round}, {"SizeForSize", tol.SizeForSize, size}, {"FrameParallel", tol.FrameParallel, parallel},
-		{"UnitAlready", tol.UnitAlready, kept}, {"Farthest", tol.Farthest, near},
+		{"RoundPlace", 1e-5, round}, {"SizeForSize", 5e-5, size}, {"FrameParallel", 1e-6, parallel},
+		{"UnitAlready", 1e-15, kept}, {"Farthest", 1e10, near},
 	} {
 		if !c.holds(c.bound*0.5) || c.holds(c.bound*2) {
 			t.Errorf("%s: %v at half of it, %v at twice it; want true, false", c.what, c.holds(c.bound*0.5), c.holds(c.bound*2))
