@@ -138,3 +138,36 @@ func TestSeries(t *testing.T) {
 		}
 	}
 }
+
+// TestBoundOfSense: planes that start square say nothing of which way round they shall stand and are turned face to face; a start
+// that leans by more than 1e-9 has said it.
+func TestBoundOfSense(t *testing.T) {
+	for lean, want := range map[float64]string{0: "opposed", 0.5e-9: "opposed", 3e-9: "same", -3e-9: "opposed"} {
+		d := &doc{}
+		d.part("base", plane("f", o3, uz)).part("body", plane("f", o3, uz))
+		d.use("base", "!base").use("body", "body", at(o3, spin(ux, 90-lean*180/math.Pi)...))
+		d.mate("on", "coincident", "base/f", "body/f")
+		if got := d.check(t).Mates["on"].Sense; got != want {
+			t.Errorf("leaning by %g the planes stand %s, want %s", lean, got, want)
+		}
+	}
+}
+
+// TestRemedyRounded: the value of a remedy is told to a millionth.
+func TestRemedyRounded(t *testing.T) {
+	d := apart(1.0 / 3)
+	found := false
+	for _, o := range d.check(t).Odds {
+		for _, y := range o.Remedies {
+			if y.Value != nil {
+				found = true
+				if v := *y.Value; v != 5 && v != 5.333333 {
+					t.Errorf("set to %.12g, want 5 or 5.333333", v)
+				}
+			}
+		}
+	}
+	if !found {
+		t.Error("no other value would settle it")
+	}
+}
