@@ -10,7 +10,6 @@ import (
 type Proposal struct {
 	Type  *Type
 	Label string // what it does to these features
-	Unit  string // of its main field
 	rank  int
 }
 
@@ -22,22 +21,11 @@ func Proposals(put, on part.Feature) []Proposal {
 			continue
 		}
 		if label, rank := t.offer(put, on); label != "" {
-			out = append(out, Proposal{t, label, t.offeredUnit(), rank})
+			out = append(out, Proposal{t, label, rank})
 		}
 	}
 	sort.SliceStable(out, func(i, j int) bool { return out[i].rank < out[j].rank })
 	return out
-}
-
-// offeredUnit is the unit of what an offer shows: its main field, else a joint's leading coordinate.
-func (t *Type) offeredUnit() string {
-	if t.Needed() {
-		return t.Unit()
-	}
-	if c := t.Leading(); c != nil {
-		return c.Unit()
-	}
-	return ""
 }
 
 // Leading is the coordinate that stands for a joint where only one is shown: the first turn, or else the first.

@@ -25,8 +25,9 @@ type Offer struct {
 	Label  string   `json:"label"`
 	Sense  string   `json:"sense,omitempty"` // where turning it round makes a difference
 	Value  *float64 `json:"value,omitempty"`
-	Unit   string   `json:"unit,omitempty"`
-	Before int      `json:"before"` // freedoms of the part that is put
+	Unit   string   `json:"unit,omitempty"`   // of the value
+	Limits string   `json:"limits,omitempty"` // of a joint: the unit its leading coordinate may be limited in
+	Before int      `json:"before"`           // freedoms of the part that is put
 	After  int      `json:"after"`
 	Leaves string   `json:"leaves"` // what it can still do, in words
 	Asked  int      `json:"asked"`
@@ -67,7 +68,7 @@ func Offers(ctx context.Context, a *account.Account, put, on assembly.Ref, sense
 		if err != nil {
 			continue // the features do not fit this relation after all
 		}
-		o.Label, o.Unit = p.Label, p.Unit
+		o.Label = p.Label
 		if p.Type.Fits {
 			o.Note = part.Fit(fo, fp)
 		}

@@ -102,6 +102,16 @@ func TestOffersSayWhatRepeats(t *testing.T) {
 	}
 }
 
+// TestOffersSayTheUnits: of the value, and apart from it of what a joint may be limited in. A screw has both.
+func TestOffersSayTheUnits(t *testing.T) {
+	got := offers(t, read(t, ""), "block/h1", "plate/h1")
+	for typ, want := range map[string][2]string{"helical": {"mm", "°"}, "revolute": {"", "°"}, "prismatic": {"", "mm"}, "distance": {"mm", ""}, "angle": {"°", ""}, "spherical": {"", ""}} {
+		if o := got[typ]; o.Unit != want[0] || o.Limits != want[1] {
+			t.Errorf("%s: value in %q, limits in %q, want %q", typ, o.Unit, o.Limits, want)
+		}
+	}
+}
+
 // TestOffersSayTheFit and refuse two picks on one part.
 func TestOffersSayTheFit(t *testing.T) {
 	if o := offers(t, read(t, ""), "block/pin", "plate/h1")["concentric"]; o.Note != "Ø6 shank in Ø6.6 hole, 0.6 clear" {

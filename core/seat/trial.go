@@ -171,7 +171,10 @@ func (t *trial) try(m *assembly.Mate) (Offer, error) {
 			with.Params = m.WithNum(d.Main, v)
 			m = &with
 		}
-		o.Value = &v
+		o.Value, o.Unit = &v, d.Unit()
+	}
+	if c := d.Leading(); o.Joint && c != nil {
+		o.Limits = c.Unit()
 	}
 	k, bodies, err := t.part(m)
 	if err != nil {

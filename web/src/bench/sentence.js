@@ -13,7 +13,7 @@ import { number, trim, words } from "./words.js";
  * @property {string} label
  * @property {string} [sense]
  * @property {number} [value]
- * @property {string} [unit]
+ * @property {string} [unit] of the value
  * @property {number} before
  * @property {number} after
  * @property {string} leaves
@@ -24,6 +24,7 @@ import { number, trim, words } from "./words.js";
  * @property {Record<string, any>} poses
  * @property {string} [note]
  * @property {boolean} [joint]
+ * @property {string} [limits] of a joint: the unit its leading coordinate may be limited in
  */
 
 /** @type {Slot[]} */
@@ -219,7 +220,7 @@ export class Sentence {
     };
     on("facing", !!o?.sense);
     on("value", o?.value != null);
-    on("joint", !!o?.joint && !!o.unit);
+    on("joint", !!o?.limits);
     const said = verbs[o?.type ?? ""] || ["Put", "on"];
     for (const [i, s] of slots.entries()) this.part(`[data-word="${s}"]`).textContent = said[i];
     const was = this.stage.previewing;
@@ -233,7 +234,7 @@ export class Sentence {
       this.value.value = trim(o.value);
       this.part("#unit").textContent = o.unit ?? "";
     }
-    if (o?.joint) this.part("#junit").textContent = o.unit ?? "";
+    if (o?.limits) this.part("#junit").textContent = o.limits;
   }
 
   /** @param {string} sense */
@@ -288,7 +289,7 @@ export class Sentence {
     try {
       const got = await this.ask("try", act);
       if (turn !== this.turn) return;
-      Object.assign(o, { odds: undefined, ...got, label: o.label, unit: o.unit, joint: o.joint, note: o.note, value: o.value });
+      Object.assign(o, { odds: undefined, ...got, label: o.label, note: o.note, value: o.value });
       const figures = this.offerBox.children[this.chosen].querySelector(".ba");
       if (figures) figures.textContent = figuresOf(o);
       if (o.sense) this.facing(o.sense);
