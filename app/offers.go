@@ -2,10 +2,9 @@ package app
 
 import (
 	"context"
+
 	"setfast/app/commands"
 	"setfast/app/words"
-
-	"setfast/core/format"
 	"setfast/core/geom"
 	"setfast/core/seat"
 )
@@ -16,20 +15,16 @@ func (a *App) Offers(ctx context.Context, id int64, put, on, sense string) ([]se
 	if err != nil {
 		return nil, err
 	}
-	p, err := format.Ref(put)
+	p, o, err := commands.Picks(put, on)
 	if err != nil {
-		return nil, words.Refuse("%s", err)
-	}
-	o, err := format.Ref(on)
-	if err != nil {
-		return nil, words.Refuse("%s", err)
+		return nil, err
 	}
 	ctx, cancel := context.WithTimeout(ctx, a.Limits.Check)
 	defer cancel()
 	var out []seat.Offer
 	err = a.work(ctx, func() (err error) {
 		out, err = seat.Offers(ctx, j.account, p, o, sense)
-		return plainly(ctx, err)
+		return words.Plainly(ctx, err)
 	})
 	return out, err
 }
@@ -49,17 +44,9 @@ func (a *App) Try(ctx context.Context, id int64, c commands.Relate) (*seat.Offer
 	var o seat.Offer
 	err = a.work(ctx, func() (err error) {
 		o, err = seat.Try(ctx, j.account, m)
-		return plainly(ctx, err)
+		return words.Plainly(ctx, err)
 	})
 	return &o, err
-}
-
-// plainly turns what the core says of a try into words for the user, but for the end of the time.
-func plainly(ctx context.Context, err error) error {
-	if err == nil || ctx.Err() != nil {
-		return err
-	}
-	return words.Refuse("%s", words.Fault(err))
 }
 
 // Swing gives the poses of a motion from end to end, and the names of what they are of.

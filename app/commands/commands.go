@@ -135,24 +135,6 @@ func Decode(data []byte) (Meant, error) {
 	return m, nil
 }
 
-// Encode writes a command as Decode reads it.
-func Encode(m Meant) ([]byte, error) {
-	body, err := json.Marshal(m.Command)
-	if err != nil {
-		return nil, err
-	}
-	members := map[string]json.RawMessage{}
-	if err := json.Unmarshal(body, &members); err != nil {
-		return nil, err
-	}
-	for name, v := range map[string]any{"do": m.Command.Name(), "base": m.Base, "token": m.Token} {
-		if members[name], err = json.Marshal(v); err != nil {
-			return nil, err
-		}
-	}
-	return json.Marshal(members)
-}
-
 // sensible refuses numbers that mean nothing.
 func sensible(what string, x *float64) error {
 	if !words.Sensible(x) {

@@ -54,7 +54,7 @@ func (Move) seenOnly()   {}
 // Edit plans.
 func (c Plan) Edit(ctx context.Context, b *Bench) (edit.Edit, string, error) {
 	p, err := seat.Mean(ctx, b.Account, c.Motion)
-	if err = plainly(ctx, err); err != nil {
+	if err = words.Plainly(ctx, err); err != nil {
 		return nil, "", err
 	}
 	m := b.result().Motions[c.Motion]

@@ -40,20 +40,27 @@ func (Relate) Name() string { return "relate" }
 // Name is how it is written.
 func (Unrelate) Name() string { return "unrelate" }
 
-// Mate is the relation as it would be posted, under an id; false, where the features must be looked at first to know its value.
+// Picks reads the references of two picked features.
+func Picks(put, on string) (p, o assembly.Ref, err error) {
+	if p, err = format.Ref(put); err == nil {
+		o, err = format.Ref(on)
+	}
+	if err != nil {
+		err = words.Refuse("%s", err)
+	}
+	return p, o, err
+}
+
+// Mate is the relation as it would be posted, under an id.
 func (c Relate) Mate(id string) (*assembly.Mate, error) {
 	for what, x := range map[string]*float64{"the value": c.Value, "the lower limit": c.Lo, "the upper limit": c.Hi} {
 		if err := sensible(what, x); err != nil {
 			return nil, err
 		}
 	}
-	put, err := format.Ref(c.Put)
+	put, on, err := Picks(c.Put, c.On)
 	if err != nil {
-		return nil, words.Refuse("%s", err)
-	}
-	on, err := format.Ref(c.On)
-	if err != nil {
-		return nil, words.Refuse("%s", err)
+		return nil, err
 	}
 	t := relation.Named(c.Type)
 	if t == nil || t.Family == relation.Coupling {
@@ -86,7 +93,7 @@ func (c Relate) Edit(ctx context.Context, b *Bench) (edit.Edit, string, error) {
 		return nil, "", words.Refuse("%s needs a value", c.Type)
 	}
 	o, err := seat.Try(ctx, b.Account, m)
-	if err = plainly(ctx, err); err != nil {
+	if err = words.Plainly(ctx, err); err != nil {
 		return nil, "", err
 	}
 	m.Params = m.WithWord("sense", o.Sense)
@@ -108,12 +115,4 @@ func (c Relate) Edit(ctx context.Context, b *Bench) (edit.Edit, string, error) {
 func (c Unrelate) Edit(_ context.Context, b *Bench) (edit.Edit, string, error) {
 	_, err := b.relation(c.Relation)
 	return edit.Unrelate{ID: c.Relation}, "delete " + c.Relation, err
-}
-
-// plainly turns what the core says of a try into words for the user, but for the end of the time.
-func plainly(ctx context.Context, err error) error {
-	if err == nil || ctx.Err() != nil {
-		return err
-	}
-	return words.Refuse("%s", words.Fault(err))
 }

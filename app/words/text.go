@@ -3,6 +3,7 @@
 package words
 
 import (
+	"context"
 	"errors"
 	"fmt"
 	"math"
@@ -65,6 +66,14 @@ func Plural(n int, one, many string) string {
 		return "1 " + one
 	}
 	return strconv.Itoa(n) + " " + many
+}
+
+// Plainly turns what the core says of a try into a refusal, but for the end of the time.
+func Plainly(ctx context.Context, err error) error {
+	if err == nil || ctx.Err() != nil {
+		return err
+	}
+	return Refuse("%s", Fault(err))
 }
 
 // Fault is what is wrong with a document, without the path in it, which the user never saw.

@@ -93,13 +93,7 @@ func (p *posted) notes(st conflict.Settled, res *report.Result) {
 		if inForce[i] {
 			worst = worst.Worst(ms)
 		}
-		note := report.MateNote{InForce: inForce[i], LeftOut: st.LeftOut[i], Miss: report.Residual{MM: ms.MM, Deg: ms.Deg}}
-		if r.HasSense() {
-			note.Sense = "same"
-			if r.Sense < 0 {
-				note.Sense = "opposed"
-			}
-		}
+		note := report.MateNote{InForce: inForce[i], LeftOut: st.LeftOut[i], Sense: r.SenseWord(), Miss: report.Residual{MM: ms.MM, Deg: ms.Deg}}
 		if v, ok := sys.ReadValue(r, st.Poses); ok {
 			note.Value = &v
 		}

@@ -45,13 +45,16 @@ func (p *Part) Feature(name string) (Feature, bool) {
 // cubicMetre is a mm³ in m³: densities are kg/m³.
 const cubicMetre = 1e-9
 
+// Mass is that of so many mm³ of a density in kg/m³, in kg.
+func Mass(density, mm3 float64) float64 { return density * mm3 * cubicMetre }
+
 // MassKg is the mass stated, or else density times volume.
 func (p *Part) MassKg() (float64, bool) {
 	if p.Mass > 0 {
 		return p.Mass, true
 	}
 	if p.Density > 0 && p.Volume.Known && p.Volume.MM3 > 0 {
-		return p.Density * p.Volume.MM3 * cubicMetre, true
+		return Mass(p.Density, p.Volume.MM3), true
 	}
 	return 0, false
 }

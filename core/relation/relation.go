@@ -111,9 +111,6 @@ func Types() []*Type {
 // Named finds a type, or nil.
 func Named(name string) *Type { return table[name] }
 
-// IsJoint tells whether there is a joint of this name.
-func IsJoint(name string) bool { t := table[name]; return t != nil && t.Family == Joint }
-
 // Coordinate finds one of a joint's coordinates by name.
 func (t *Type) Coordinate(name string) (Coordinate, bool) {
 	i := slices.IndexFunc(t.Coordinates, func(c Coordinate) bool { return c.Name == name })

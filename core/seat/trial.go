@@ -181,13 +181,7 @@ func (t *trial) try(m *assembly.Mate) (Offer, error) {
 		return o, err
 	}
 	r := k.Sys.Rels[len(k.Sys.Rels)-1]
-	o.Asked = r.Asks()
-	if r.HasSense() {
-		o.Sense = "same"
-		if r.Sense < 0 {
-			o.Sense = "opposed"
-		}
-	}
+	o.Asked, o.Sense = r.Asks(), r.SenseWord()
 	put := slices.Index(bodies, t.b.Body)
 	if put >= 0 && k.Sys.Bodies[put].Fixed {
 		put = slices.Index(bodies, t.a.Body)

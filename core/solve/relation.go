@@ -45,6 +45,17 @@ func (r *Relation) IsCoupling() bool { return r.couple != nil }
 // HasSense tells whether turning the alignment round changes what the relation asks.
 func (r *Relation) HasSense() bool { return r.Of.Turns(r.A.F.Kind, r.B.F.Kind) }
 
+// SenseWord is the way round it holds by; nothing where turning it round changes nothing.
+func (r *Relation) SenseWord() string {
+	switch {
+	case !r.HasSense():
+		return ""
+	case r.Sense < 0:
+		return "opposed"
+	}
+	return "same"
+}
+
 // With is a copy of the relation with another law.
 func (r *Relation) With(l relation.Law) *Relation {
 	c := *r

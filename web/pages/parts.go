@@ -10,6 +10,7 @@ import (
 	"github.com/labstack/echo/v5"
 
 	"setfast/app/words"
+	"setfast/core/part"
 	"setfast/kernel"
 	"setfast/store"
 	"setfast/web/ask"
@@ -32,7 +33,7 @@ func (p *Pages) partView(ctx context.Context, r store.Part) (PartView, error) {
 	}
 	v.Shape = d
 	if err == nil && r.Density > 0 && d.Volume > 0 {
-		v.Mass = words.Weight(r.Density * d.Volume * 1e-9)
+		v.Mass = words.Weight(part.Mass(r.Density, d.Volume))
 	}
 	return v, err
 }
