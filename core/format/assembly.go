@@ -22,43 +22,27 @@ func (r *reader) assembly(n *node, base assembly.Settings) *assembly.Assembly {
 	if v := r.get(n, "values"); v != nil && r.object(v) {
 		r.values(v, a)
 	}
-	if cs := r.get(n, "components"); cs != nil && r.object(cs) {
-		for i := range cs.members {
-			m := &cs.members[i]
-			m.used = true
-			r.name(m.val, m.name, "a component's")
-			a.Components = append(a.Components, r.component(m.name, m.val))
-		}
+	for name, c := range r.members(n, "components") {
+		r.name(c, name, "a component's")
+		a.Components = append(a.Components, r.component(name, c))
 	}
-	if ms := r.get(n, "mates"); ms != nil && r.want(ms, '[') {
-		ids := map[string]bool{}
-		for _, c := range ms.items {
-			m := r.mate(c)
-			if ids[m.ID] {
-				r.fail(r.get(c, "id"), "the id %q is given twice in this assembly", m.ID)
-			}
-			ids[m.ID] = true
-			a.Mates = append(a.Mates, m)
+	ids := map[string]bool{}
+	for _, c := range r.items(n, "mates") {
+		m := r.mate(c)
+		if ids[m.ID] {
+			r.fail(r.get(c, "id"), "the id %q is given twice in this assembly", m.ID)
 		}
+		ids[m.ID] = true
+		a.Mates = append(a.Mates, m)
 	}
-	if ps := r.get(n, "planned"); ps != nil && r.want(ps, '[') {
-		for _, c := range ps.items {
-			a.Planned = append(a.Planned, r.planned(c))
-		}
+	for _, c := range r.items(n, "planned") {
+		a.Planned = append(a.Planned, r.planned(c))
 	}
-	if ms := r.get(n, "measures"); ms != nil && r.object(ms) {
-		for i := range ms.members {
-			m := &ms.members[i]
-			m.used = true
-			a.Measures = append(a.Measures, r.measure(m.name, m.val))
-		}
+	for name, c := range r.members(n, "measures") {
+		a.Measures = append(a.Measures, r.measure(name, c))
 	}
-	if ds := r.get(n, "drives"); ds != nil && r.object(ds) {
-		for i := range ds.members {
-			m := &ds.members[i]
-			m.used = true
-			a.Drives = append(a.Drives, r.drive(m.name, m.val))
-		}
+	for name, c := range r.members(n, "drives") {
+		a.Drives = append(a.Drives, r.drive(name, c))
 	}
 	r.done(n)
 	return a.Seal()
@@ -66,27 +50,25 @@ func (r *reader) assembly(n *node, base assembly.Settings) *assembly.Assembly {
 
 // values reads the named values of an assembly and sees that each can be worked out.
 func (r *reader) values(n *node, a *assembly.Assembly) {
-	for i := range n.members {
-		m := &n.members[i]
-		m.used = true
-		if word(m.name) != m.name || m.name == "" {
-			r.fail(m.val, "a value's name is a word of letters, digits and _")
+	for name, c := range n.each() {
+		if word(name) != name || name == "" {
+			r.fail(c, "a value's name is a word of letters, digits and _")
 		}
-		if _, unit := units[m.name]; unit {
-			r.fail(m.val, "%q is a unit and cannot name a value", m.name)
+		if _, unit := units[name]; unit {
+			r.fail(c, "%q is a unit and cannot name a value", name)
 		}
-		text := m.val.str
-		if m.val.kind == 'n' {
-			text = strconv.FormatFloat(m.val.num, 'g', -1, 64)
-		} else if !r.want(m.val, 's') {
+		text := c.str
+		if c.kind == 'n' {
+			text = strconv.FormatFloat(c.num, 'g', -1, 64)
+		} else if !r.want(c, 's') {
 			return
 		}
-		a.Values = append(a.Values, assembly.NamedValue{Name: m.name, Text: text})
+		a.Values = append(a.Values, assembly.NamedValue{Name: name, Text: text})
 	}
 	r.env = env{named: a.Values}
-	for i := range n.members {
-		if _, err := r.env.value(n.members[i].name); err != nil {
-			r.fail(n.members[i].val, "%v", err)
+	for name, c := range n.each() {
+		if _, err := r.env.value(name); err != nil {
+			r.fail(c, "%v", err)
 		}
 	}
 }

@@ -40,17 +40,14 @@ func (r *reader) document(n *node) *assembly.Document {
 	if s := r.get(n, "settings"); s != nil {
 		r.settings(s, &d.Settings)
 	}
-	if ps := r.get(n, "parts"); ps != nil && r.object(ps) {
-		for i := range ps.members {
-			m := &ps.members[i]
-			m.used = true
-			r.name(m.val, m.name, "a part's")
-			d.Parts[m.name] = r.part(m.val)
-			d.PartOrder = append(d.PartOrder, m.name)
-			if p := d.Parts[m.name]; r.err == nil && p.Source.Format != "" && r.shape != nil {
-				if err := r.shape(m.name, p); err != nil {
-					r.fail(r.get(m.val, "source"), "%v", err)
-				}
+	for name, c := range r.members(n, "parts") {
+		r.name(c, name, "a part's")
+		p := r.part(c)
+		d.Parts[name] = p
+		d.PartOrder = append(d.PartOrder, name)
+		if r.err == nil && p.Source.Format != "" && r.shape != nil {
+			if err := r.shape(name, p); err != nil {
+				r.fail(r.get(c, "source"), "%v", err)
 			}
 		}
 	}
@@ -59,16 +56,14 @@ func (r *reader) document(n *node) *assembly.Document {
 		return d
 	}
 	nodes := map[string]*node{}
-	for i := range as.members {
-		m := &as.members[i]
-		m.used = true
-		r.name(m.val, m.name, "an assembly's")
+	for name, c := range as.each() {
+		r.name(c, name, "an assembly's")
 		if r.err != nil {
 			return d
 		}
-		d.Assemblies[m.name] = r.assembly(m.val, d.Settings)
-		d.Order = append(d.Order, m.name)
-		nodes[m.name] = m.val
+		d.Assemblies[name] = r.assembly(c, d.Settings)
+		d.Order = append(d.Order, name)
+		nodes[name] = c
 	}
 	r.done(n)
 	if r.err != nil {

@@ -31,11 +31,9 @@ func (r *reader) drive(name string, n *node) assembly.Drive {
 		}
 		d.Steps = int(v)
 	}
-	if c := r.get(n, "record"); c != nil && r.want(c, '[') {
-		for _, i := range c.items {
-			if r.want(i, 's') {
-				d.Record = append(d.Record, i.str)
-			}
+	for _, c := range r.items(n, "record") {
+		if r.want(c, 's') {
+			d.Record = append(d.Record, c.str)
 		}
 	}
 	r.done(n)

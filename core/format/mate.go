@@ -126,20 +126,13 @@ func oneOf(words []string) string {
 
 // coordinates reads what a joint says of its coordinates.
 func (r *reader) coordinates(n *node, m *assembly.Mate) {
-	if c := r.get(n, "at"); c != nil && r.object(c) {
-		for i := range c.members {
-			k := &c.members[i]
-			k.used = true
-			v := relation.Value{Field: "at." + k.name}
-			v.Num, v.Text = r.measured(k.val, dimensions[relation.CoordinateKind(k.name)])
-			m.Params = append(m.Params, v)
-		}
+	for name, c := range r.members(n, "at") {
+		v := relation.Value{Field: "at." + name}
+		v.Num, v.Text = r.measured(c, dimensions[relation.CoordinateKind(name)])
+		m.Params = append(m.Params, v)
 	}
-	if c := r.get(n, "limits"); c != nil && r.object(c) {
-		for i := range c.members {
-			c.members[i].used = true
-			r.limits(c.members[i].val, c.members[i].name, m)
-		}
+	for name, c := range r.members(n, "limits") {
+		r.limits(c, name, m)
 	}
 }
 

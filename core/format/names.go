@@ -1,8 +1,6 @@
 package format
 
-import (
-	"strings"
-)
+import "strings"
 
 // name refuses names that references could not be written with.
 func (r *reader) name(n *node, s, whose string) {

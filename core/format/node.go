@@ -8,6 +8,7 @@ import (
 	"encoding/json"
 	"fmt"
 	"io"
+	"iter"
 	"math"
 	"strconv"
 	"unicode/utf8"
@@ -204,6 +205,37 @@ func (r *reader) need(n *node, name string) *node {
 		return &node{in: n, name: name}
 	}
 	return c
+}
+
+// members are those of an object whose names are the writer's own, such as components; none where it is not given.
+func (r *reader) members(n *node, name string) iter.Seq2[string, *node] {
+	c := r.get(n, name)
+	if c == nil || !r.object(c) {
+		return func(func(string, *node) bool) {}
+	}
+	return c.each()
+}
+
+// each takes the members of an object one after another, whatever their names.
+func (n *node) each() iter.Seq2[string, *node] {
+	return func(yield func(string, *node) bool) {
+		for i := range n.members {
+			m := &n.members[i]
+			m.used = true
+			if !yield(m.name, m.val) {
+				return
+			}
+		}
+	}
+}
+
+// items are those of a list; none where it is not given.
+func (r *reader) items(n *node, name string) []*node {
+	c := r.get(n, name)
+	if c == nil || !r.want(c, '[') {
+		return nil
+	}
+	return c.items
 }
 
 // done complains of members nobody asked for.

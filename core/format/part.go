@@ -30,14 +30,10 @@ func (r *reader) part(n *node) *part.Part {
 		p.Source.SHA256 = r.text(s, "sha256")
 		r.done(s)
 	}
-	if fs := r.get(n, "features"); fs != nil && r.object(fs) {
-		for i := range fs.members {
-			m := &fs.members[i]
-			m.used = true
-			r.name(m.val, m.name, "a feature's")
-			p.Features[m.name] = r.feature(m.val)
-			p.Order = append(p.Order, m.name)
-		}
+	for name, c := range r.members(n, "features") {
+		r.name(c, name, "a feature's")
+		p.Features[name] = r.feature(c)
+		p.Order = append(p.Order, name)
 	}
 	if ms := r.get(n, "mass"); ms != nil && r.object(ms) {
 		p.Volume.Known = true
