@@ -148,16 +148,10 @@ func (t *told) class(l *lineView) {
 		l.Class = "idle"
 	case l.Odds:
 		l.Class = "at-odds"
-	case l.After == 0:
-		l.Class = "set"
-	case t.loose[l.Name] > 0:
-		l.Class = "loose"
-	case t.planned[l.Name] > 0:
-		l.Class = "planned"
 	default:
-		l.Class = "idle"
+		l.Class = t.left(l.Name, l.After)
 	}
-	l.Word = map[string]string{"at-odds": "at odds", "loose": "loose", "planned": "planned"}[l.Class]
+	l.Word = classWords[l.Class]
 	switch {
 	case l.Missing != "":
 		l.Word = "missing"
@@ -167,6 +161,22 @@ func (t *told) class(l *lineView) {
 	case !l.Odds:
 		l.Word += fmt.Sprintf(", %d idle", idle)
 	}
+}
+
+// classWords are said beside the figures of a line.
+var classWords = map[string]string{"at-odds": "at odds", "loose": "loose", "planned": "planned"}
+
+// left is the class of a component by what is left of its freedoms.
+func (t *told) left(name string, after int) string {
+	switch {
+	case after == 0:
+		return "set"
+	case t.loose[name] > 0:
+		return "loose"
+	case t.planned[name] > 0:
+		return "planned"
+	}
+	return "idle"
 }
 
 // inside gives a line to each component that a flexible use brings along, but the one that stands for the use.
@@ -179,15 +189,9 @@ func (t *told) inside(use string) (out []lineView) {
 			continue
 		}
 		p := r.Components[l.Component]
-		k := lineView{Key: l.Component, Name: name, Inner: true, Sits: "in " + use, Before: l.Before, After: p.Left, Slides: p.Slides, Turns: p.Turns, Class: "idle"}
-		switch {
-		case k.After == 0:
-			k.Class = "set"
-		case t.loose[l.Component] > 0:
-			k.Class, k.Word = "loose", "loose"
-		case t.planned[l.Component] > 0:
-			k.Class, k.Word = "planned", "planned"
-		case t.idle[l.Component] > 0:
+		k := lineView{Key: l.Component, Name: name, Inner: true, Sits: "in " + use, Before: l.Before, After: p.Left, Slides: p.Slides, Turns: p.Turns, Class: t.left(l.Component, p.Left)}
+		k.Word = classWords[k.Class]
+		if k.Class == "idle" && t.idle[l.Component] > 0 {
 			k.Word = "idle"
 		}
 		out = append(out, k)

@@ -80,9 +80,12 @@ export class Placed {
     this.visible = true;
   }
 
-  /** What its shapes are, as a key. */
-  get key() {
-    return this.data.shapes.map((s) => s.sha + s.path).join();
+  /** @param {Vector3} position @param {Quaternion} quaternion */
+  stand(position, quaternion) {
+    this.position.copy(position);
+    this.quaternion.copy(quaternion);
+    this.matrix.compose(position, quaternion, one);
+    this.inverse.copy(this.matrix).invert();
   }
 
   /** @param {Vector3} p */
@@ -177,7 +180,7 @@ export class Scene {
     const fresh = [];
     for (const c of wanted.values()) {
       const k = this.comps.get(c.name);
-      if (!k || k.key !== shapeKey(c)) fresh.push(c);
+      if (!k || shapeKey(k.data) !== shapeKey(c)) fresh.push(c);
     }
     const shapes = await Promise.all(fresh.map((c) => Promise.all(c.shapes.map((s) => takeShape(s.sha)))));
     for (const [name, k] of this.comps) {
@@ -187,7 +190,7 @@ export class Scene {
       const old = this.comps.get(c.name);
       if (old) this.remove(c.name, old);
       const k = new Placed(c);
-      setPose(k, c.pose);
+      k.stand(place(c.pose), quat(c.pose));
       k.uses = c.shapes.map((s, n) => new Use(k, s, shapes[i][n]));
       this.comps.set(c.name, k);
     }
@@ -247,10 +250,7 @@ export class Scene {
 
   /** @param {Placed} k @param {Vector3} position @param {Quaternion} quaternion */
   move(k, position, quaternion) {
-    k.position.copy(position);
-    k.quaternion.copy(quaternion);
-    k.matrix.compose(position, quaternion, one);
-    k.inverse.copy(k.matrix).invert();
+    k.stand(position, quaternion);
     for (const u of k.uses) u.place();
     this.moved = true;
   }
@@ -319,7 +319,7 @@ export class Scene {
 
 const one = new Vector3(1, 1, 1);
 
-/** @param {Component} c */
+/** What a component's shapes are, as a key. @param {Component} c */
 const shapeKey = (c) => c.shapes.map((s) => s.sha + s.path).join();
 
 /** @param {Pose} p */
@@ -330,11 +330,3 @@ export const place = (p) => new Vector3(p.origin[0], p.origin[1], p.origin[2]);
 
 /** @param {Pose} p */
 const poseMatrix = (p) => new Matrix4().compose(place(p), quat(p), one);
-
-/** @param {Placed} k @param {Pose} p */
-function setPose(k, p) {
-  k.position.copy(place(p));
-  k.quaternion.copy(quat(p));
-  k.matrix.compose(k.position, k.quaternion, one);
-  k.inverse.copy(k.matrix).invert();
-}

@@ -69,11 +69,13 @@ export class View {
     });
   }
 
-  /** Asks for one picture of what follows the pointer. */
+  /** Asks for one picture of what follows the pointer; one of everything brings it along. */
   drawOver() {
-    if (this.askedOver) return;
+    if (this.asked || this.askedOver) return;
     this.askedOver = true;
-    requestAnimationFrame(() => this.drawTop());
+    requestAnimationFrame(() => {
+      if (this.askedOver) this.drawTop();
+    });
   }
 
   drawTop() {
