@@ -17,7 +17,7 @@ type wanted struct {
 	blocked bool
 }
 
-// wanted turns the planned entries into rates. An said is blocked when its rate vanishes in all that is left, or when
+// wanted turns the planned entries into rates. An entry is blocked when its rate vanishes in all that is left, or when
 // no way along it can be followed.
 func (s *Study) wanted(groups []*Group) []*wanted {
 	inForce := map[int]bool{}

@@ -109,11 +109,7 @@ func (s *Study) simpleTwists(g *Group, b int, z dense.Mat) []twist {
 	var slides []geom.Vec
 	still := dense.Complement(dense.LeftCols(wv, r))
 	for j := 0; j < still.C; j++ {
-		v := combine(still.Col(j)).v
-		for _, s := range slides {
-			v = v.Reject(s)
-		}
-		slides = append(slides, v.Unit())
+		slides = append(slides, outsideOf(combine(still.Col(j)).v, slides).Unit())
 	}
 	slides = pickDirections(slides, dirs)
 	var out []twist
@@ -151,32 +147,31 @@ func (s *Study) simpleTwists(g *Group, b int, z dense.Mat) []twist {
 	return out
 }
 
-func outside(v geom.Vec, span []geom.Vec) geom.Vec {
-	var basis []geom.Vec
+// squared makes directions square to one another, each to those before it.
+func squared(span []geom.Vec) (basis []geom.Vec) {
 	for _, s := range span {
-		for _, b := range basis {
-			s = s.Reject(b)
-		}
-		basis = append(basis, s.Unit())
+		basis = append(basis, outsideOf(s, basis).Unit())
 	}
+	return basis
+}
+
+// outsideOf is what of a direction lies outside directions that are square to one another.
+func outsideOf(v geom.Vec, basis []geom.Vec) geom.Vec {
 	for _, b := range basis {
 		v = v.Reject(b)
 	}
 	return v
 }
 
+// outside is what of a direction lies outside the span of others.
+func outside(v geom.Vec, span []geom.Vec) geom.Vec { return outsideOf(v, squared(span)) }
+
 // pickDirections replaces the directions by known ones that lie in the same span, as far as they go.
 func pickDirections(span, known []geom.Vec) []geom.Vec {
 	if len(span) == 0 {
 		return nil
 	}
-	var basis []geom.Vec
-	for _, s := range span {
-		for _, b := range basis {
-			s = s.Reject(b)
-		}
-		basis = append(basis, s.Unit())
-	}
+	basis := squared(span)
 	var out []geom.Vec
 	take := func(d geom.Vec, square bool) {
 		if len(out) == len(basis) {
