@@ -91,6 +91,14 @@ func Remedy(y report.Remedy) string {
 	return "free " + y.Coordinate + " of " + y.Mate
 }
 
+// MoreOdds says that there are more conflicts than those told.
+func MoreOdds(n int) string {
+	if n == 1 {
+		return "one more relation is at odds; it is left out too, and told once others are settled"
+	}
+	return fmt.Sprintf("%d more relations are at odds; they are left out too, and told once others are settled", n)
+}
+
 // Blocked says a planned entry as it stands in a report.
 func Blocked(e map[string]string) string {
 	if e["joint"] != "" {

@@ -45,6 +45,9 @@ func summary(w io.Writer, doc *assembly.Document, rep *report.Report) {
 				fmt.Fprintf(w, "    would settle it: %s\n", words.Remedy(y))
 			}
 		}
+		if r.MoreOdds > 0 {
+			fmt.Fprintf(w, "  %s\n", words.MoreOdds(r.MoreOdds))
+		}
 		for _, b := range r.BlockedBy {
 			fmt.Fprintf(w, "  blocked: %s is planned, but cannot move\n", words.Blocked(b.Planned))
 		}

@@ -10,7 +10,6 @@ package account
 import (
 	"context"
 	"fmt"
-	"maps"
 	"strings"
 	"time"
 
@@ -61,10 +60,7 @@ func Take(ctx context.Context, doc *assembly.Document, root string, clock Clock)
 	if loop := doc.Loops(); loop != nil {
 		return nil, assembly.Faultf("assemblies", "an assembly contains itself: %s", strings.Join(loop, " > "))
 	}
-	// flexible uses are laid open in a copy
-	whole := *doc
-	whole.Assemblies = maps.Clone(doc.Assemblies)
-	t := &taking{ctx: ctx, doc: &whole, rep: &report.Report{Version: 1, Root: root, Assemblies: map[string]*report.Result{}}, clock: clock}
+	t := &taking{ctx: ctx, doc: doc.Open(), rep: &report.Report{Version: 1, Root: root, Assemblies: map[string]*report.Result{}}, clock: clock}
 	if err := t.walk(root); err != nil {
 		return nil, err
 	}
@@ -78,7 +74,7 @@ func Take(ctx context.Context, doc *assembly.Document, root string, clock Clock)
 // taking is an account in the making.
 type taking struct {
 	ctx   context.Context
-	doc   *assembly.Document
+	doc   *assembly.Opened
 	rep   *report.Report
 	clock Clock
 	spent report.Timing
@@ -100,13 +96,7 @@ func (t *taking) walk(name string) error {
 			}
 		}
 	}
-	solved := func(asm, c string) geom.Pose { return t.rep.Assemblies[asm].Components[c].Pose }
-	flat, err := t.doc.Flatten(name, solved)
-	if err != nil {
-		return err
-	}
-	t.doc.Assemblies[name] = flat
-	m, err := model.New(t.doc, name, solved)
+	m, err := model.New(t.doc, name, t.solved)
 	if err != nil {
 		return err
 	}
@@ -119,7 +109,16 @@ func (t *taking) walk(name string) error {
 	if err != nil {
 		return fmt.Errorf("assembly %q: %w", name, err)
 	}
-	res.Aliases = flat.Aliases()
+	res.Aliases = m.Aliases
 	t.rep.Assemblies[name] = res
 	return nil
+}
+
+// solved is where a component of an assembly judged before was solved to; of one that was not judged, because all its uses are
+// suppressed, nothing is asked.
+func (t *taking) solved(asm, component string) geom.Pose {
+	if r := t.rep.Assemblies[asm]; r != nil {
+		return r.Components[component].Pose
+	}
+	return geom.Home
 }

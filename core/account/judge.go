@@ -29,9 +29,8 @@ func (t *taking) judge(m *model.Model) (*report.Result, error) {
 	if m.Stopped() {
 		return nil, errStopped
 	}
-	m.Sys.Track(st.Poses)
 	sw.to(&t.spent.Solve)
-	res.Odds = append(res.Odds, st.Odds...)
+	res.Odds, res.MoreOdds = append(res.Odds, st.Odds...), st.More
 	p := post(m, st, res)
 	if m.Stopped() {
 		return nil, errStopped

@@ -12,13 +12,13 @@ func Settled(doc *assembly.Document, rep *report.Report) *assembly.Document {
 	for name, a := range doc.Assemblies {
 		out.Assemblies[name] = a
 		if r := rep.Assemblies[name]; r != nil {
-			out.Assemblies[name] = settled(doc, r, a)
+			out.Assemblies[name] = settled(r, a)
 		}
 	}
 	return &out
 }
 
-func settled(doc *assembly.Document, r *report.Result, a *assembly.Assembly) *assembly.Assembly {
+func settled(r *report.Result, a *assembly.Assembly) *assembly.Assembly {
 	out := *a
 	out.Components = nil
 	for _, c := range a.Components {
@@ -27,11 +27,8 @@ func settled(doc *assembly.Document, r *report.Result, a *assembly.Assembly) *as
 			k.Pose = r.Components[c.Name].Pose
 		}
 		if c.Flexible && !c.Grounded { // where its grounded components were brought to
-			for _, b := range doc.Assemblies[c.Assembly].Components {
-				if _, ok := r.Components[c.Name+"/"+b.Name]; ok && b.Grounded {
-					k.Pose = r.Components[c.Name+"/"+b.Name].Pose
-					break
-				}
+			if base, ok := r.Components[r.Aliases[c.Name]]; ok {
+				k.Pose = base.Pose
 			}
 		}
 		out.Components = append(out.Components, &k)

@@ -26,17 +26,14 @@ func nested() *Document {
 // TestFlatten lays two levels of flexible uses open: free components and relations come along under the names of their uses,
 // grounded ones become one.
 func TestFlatten(t *testing.T) {
-	d := nested()
+	o := nested().Open()
 	still := func(string, string) geom.Pose { return geom.Home }
-	for _, n := range []string{"hinge", "gate", "wall"} {
-		flat, err := d.Flatten(n, still)
-		if err != nil {
-			t.Fatal(err)
-		}
-		d.Assemblies[n] = flat
+	flat, err := o.Flat("wall")
+	if err != nil {
+		t.Fatal(err)
 	}
 	var names []string
-	for _, c := range d.Assemblies["wall"].Components {
+	for _, c := range flat.Components {
 		names = append(names, c.Name)
 	}
 	// the gate's post stands for what is grounded there; the hinge's fixed leaf hangs on it, free
@@ -44,23 +41,28 @@ func TestFlatten(t *testing.T) {
 		t.Errorf("components %v, want %v", names, want)
 	}
 	var ids []string
-	for _, m := range d.Assemblies["wall"].Mates {
+	for _, m := range flat.Mates {
 		ids = append(ids, m.ID)
 	}
 	if want := []string{"north/upper/turn", "north/hang"}; !reflect.DeepEqual(ids, want) {
 		t.Errorf("relations %v, want %v", ids, want)
 	}
-	ps := d.Assemblies["wall"].Planned
+	ps := flat.Planned
 	if len(ps) != 2 || ps[0].Joint != "north/upper/turn" || ps[1].Component != "north/upper/moving" || ps[1].Ref.String() != "north/upper/fixed/pin" {
 		t.Errorf("planned %+v", ps)
 	}
-	for _, r := range []string{"north/upper/moving/pin", "north/post/pin", "south/upper/fixed/pin"} {
+	// the frame of a flexible use goes with what is grounded in it; a rigid use is one body, flexible ones inside it or not
+	for r, want := range map[string]string{
+		"north/upper/moving/pin": "north/upper/moving", "north/post/pin": "north/post", "south/upper/fixed/pin": "south",
+		"north/xy": "north/post", "north/upper/origin": "north/upper/fixed", "south/upper/origin": "south", "south/x": "south",
+	} {
 		p := strings.Split(r, "/")
-		if _, _, err := d.Lookup(d.Assemblies["wall"], Ref{p[:len(p)-1], p[len(p)-1]}); err != nil {
-			t.Errorf("%s: %v", r, err)
+		at, err := o.Find("wall", Ref{p[:len(p)-1], p[len(p)-1]}, still)
+		if err != nil || at.Component != want || at.Absent {
+			t.Errorf("%s: %+v, %v, want %s", r, at, err, want)
 		}
 	}
-	if c := d.Assemblies["wall"].Component("north/post"); !c.Grounded || c.Pose.O != geom.V(9, 0, 0) {
+	if c := flat.Component("north/post"); !c.Grounded || c.Pose.O != geom.V(9, 0, 0) {
 		t.Errorf("the grounded use stands at %+v", c)
 	}
 }
@@ -69,7 +71,7 @@ func TestFlatten(t *testing.T) {
 func TestFlattenRefuses(t *testing.T) {
 	d := nested()
 	d.Assemblies["hinge"].Components[0].Grounded = false
-	if _, err := d.Flatten("gate", func(string, string) geom.Pose { return geom.Home }); err == nil || !strings.Contains(err.Error(), "no grounded component") {
+	if _, err := d.Open().Flat("gate"); err == nil || !strings.Contains(err.Error(), "no grounded component") {
 		t.Errorf("%v", err)
 	}
 }
@@ -133,19 +135,17 @@ func TestManyComponents(t *testing.T) {
 // TestFlatWithoutEnd: levels that each use the one below twice, and flexibly, are refused before they take all memory.
 func TestFlatWithoutEnd(t *testing.T) {
 	d := &Document{Assemblies: map[string]*Assembly{"0": {Components: []*Component{{Name: "base", Part: "p", Grounded: true}, {Name: "arm", Part: "p"}}}}}
-	still := func(string, string) geom.Pose { return geom.Home }
+	o := d.Open()
 	for i := 1; i < 40; i++ {
 		below, name := fmt.Sprint(i-1), fmt.Sprint(i)
 		d.Assemblies[name] = &Assembly{Components: []*Component{
 			{Name: "one", Assembly: below, Flexible: true, Grounded: true, Pose: geom.Home}, {Name: "two", Assembly: below, Flexible: true, Pose: geom.Home}}}
-		flat, err := d.Flatten(name, still)
-		if err != nil {
+		if _, err := o.Flat(name); err != nil {
 			if !strings.Contains(err.Error(), "make some uses rigid") || i < 12 {
 				t.Errorf("level %d: %v", i, err)
 			}
 			return
 		}
-		d.Assemblies[name] = flat
 	}
 	t.Error("forty levels of doubling were laid open")
 }

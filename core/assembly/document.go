@@ -41,8 +41,7 @@ type Assembly struct {
 	Drives       []Drive
 	Values       []NamedValue
 
-	index *index            // made by Seal, never changed
-	alias map[string]string // flattened: paths to grounded components of flexible uses, to the component that stands for them
+	index *index // made by Seal, never changed
 }
 
 // NamedValue is a value that expressions may use, as written.

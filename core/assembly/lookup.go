@@ -28,11 +28,11 @@ func (d *Document) Lookup(a *Assembly, r Ref) (chain []*Component, f part.Featur
 		if at == nil {
 			return nil, f, fmt.Errorf("%q is a part, so nothing lies inside it", chain[len(chain)-1].Name)
 		}
-		c, rest := at.enter(path)
+		c := at.Component(name)
 		if c == nil {
 			return nil, f, fmt.Errorf("no component %q%s", name, near(name, componentNames(at)))
 		}
-		path = rest
+		path = path[1:]
 		chain = append(chain, c)
 		at = nil
 		if c.Assembly != "" {

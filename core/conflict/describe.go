@@ -26,16 +26,26 @@ func (s *search) describe(c irreducible, active []int, poses []geom.Pose) report
 		}
 		o.Also = append(o.Also, ids)
 	}
-	o.Remedies = s.remedies(set, active, poses, !allButFits(p, sol))
+	o.Remedies = s.remedies(set, active, poses, !fitsBut(p, sol, tol.MayBeTurned, tol.AllButDeg))
 	return o
 }
 
 // remedies tries single changes, each on the whole assembly, and keeps those that bring the set to rest with the rest.
 // An alignment is worth turning only where the set is far from holding. They come in the order a designer would weigh them: a value, a held coordinate, an alignment, a ground, and last a relation given up.
 func (s *search) remedies(set, active []int, poses []geom.Pose, far bool) []report.Remedy {
+	if s.solved < 0 {
+		return s.known(set)
+	}
 	var values, frees, turns, grounds, drops []report.Remedy
+	settles := func(s *search, rels []int) []geom.Pose {
+		p := s.consistent(rels, poses)
+		if s.solved -= len(rels); p == nil { // several starts were tried
+			s.solved -= 9 * len(rels)
+		}
+		return p
+	}
 	try := func(i int, l relation.Law) bool {
-		return s.on(s.Sys.Swapped(i, s.Sys.Rels[i].With(l))).consistent(active, poses) != nil
+		return settles(s.on(s.Sys.Swapped(i, s.Sys.Rels[i].With(l))), active) != nil
 	}
 	for _, i := range set {
 		if s.Stopped() {
@@ -43,24 +53,28 @@ func (s *search) remedies(set, active []int, poses []geom.Pose, far bool) []repo
 		}
 		r := s.Sys.Rels[i]
 		id := s.Sys.Rels[i].ID
-		rest := s.consistent(without(active, i), poses)
-		if rest != nil {
+		rest, valued := without(active, i), s.Mates[i].Has(r.Of.Main)
+		if !valued && len(s.looped(rest)) == 0 { // each can be seated in turn
 			drops = append(drops, report.Remedy{Kind: report.Suppress, Mate: id})
-			if s.Mates[i].Has(r.Of.Main) {
-				if v, ok := s.Sys.ReadValue(r, rest); ok {
+		} else if s.solved < 0 {
+			continue
+		} else if at := settles(s, rest); at != nil {
+			drops = append(drops, report.Remedy{Kind: report.Suppress, Mate: id})
+			if valued {
+				if v, ok := s.Sys.ReadValue(r, at); ok {
 					v = math.Round(v*tol.PerRemedy) / tol.PerRemedy
-					if try(i, r.Law.With(v)) {
+					if s.readable(i, v) && try(i, r.Law.With(v)) {
 						values = append(values, report.Remedy{Kind: report.SetValue, Mate: id, Value: &v})
 					}
 				}
 			}
 		}
 		for _, h := range r.Hold {
-			if try(i, r.Released(h.Of)) {
+			if s.solved >= 0 && try(i, r.Released(h.Of)) {
 				frees = append(frees, report.Remedy{Kind: report.Free, Mate: id, Coordinate: h.Of})
 			}
 		}
-		if far && len(set) <= mostTurned && r.HasSense() && try(i, r.Turned()) {
+		if far && s.solved >= 0 && r.HasSense() && try(i, r.Turned()) {
 			turns = append(turns, report.Remedy{Kind: report.TurnOver, Mate: id})
 		}
 	}
@@ -71,16 +85,42 @@ func (s *search) remedies(set, active []int, poses []geom.Pose, far bool) []repo
 				continue
 			}
 			seen[b] = true
-			if with := s.on(s.Sys.Ungrounded(b)); with.grounded() > 0 && with.consistent(active, poses) != nil {
+			if with := s.on(s.Sys.Ungrounded(b)); with.grounded() > 0 && settles(with, active) != nil {
 				grounds = append(grounds, report.Remedy{Kind: report.Unground, Component: s.Comps[b].Name})
 			}
 		}
+	}
+	if len(drops) == 0 {
+		drops = s.known(set)
 	}
 	out := []report.Remedy{}
 	for _, l := range [][]report.Remedy{values, frees, turns, grounds, drops} {
 		out = append(out, l...)
 	}
 	return out
+}
+
+// known are the remedies that need not be tried: what was left out may be left out.
+func (s *search) known(set []int) []report.Remedy {
+	out := []report.Remedy{}
+	for _, i := range set {
+		if _, left := s.asked[i]; left {
+			out = append(out, report.Remedy{Kind: report.Suppress, Mate: s.Sys.Rels[i].ID})
+		}
+	}
+	return out
+}
+
+// readable tells whether a relation may be said with another value of its main field.
+func (s *search) readable(i int, v float64) bool {
+	r, m := s.Sys.Rels[i], s.Mates[i]
+	said := relation.Said{A: r.A.F, B: r.B.F, Params: m.WithNum(r.Of.Main, v)}
+	if r.HasAbout {
+		said.About = &r.About.F
+	}
+	_, wrong := r.Of.Check(said.Params, r.HasAbout)
+	_, err := r.Of.Law(&said)
+	return wrong == nil && err == nil
 }
 
 func (s *search) grounded() int {

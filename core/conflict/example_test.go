@@ -31,7 +31,7 @@ func settle(t *testing.T, text string) conflict.Settled {
 	if err != nil {
 		t.Fatal(err)
 	}
-	m, err := model.New(doc, "main", nil)
+	m, err := model.New(doc.Open(), "main", nil)
 	if err != nil {
 		t.Fatal(err)
 	}

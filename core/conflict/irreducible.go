@@ -16,6 +16,7 @@ type irreducible struct {
 	set    []int
 	proved bool // from several starts
 	others [][]int
+	fits   []geom.Pose // where all that was looked at holds after all
 }
 
 // blockOf lists the relations of the block that a relation is in.
@@ -36,8 +37,9 @@ func (s *search) localTo(set, rels []int) []int {
 	return slices.Compact(out)
 }
 
-// irreducibleIn finds a smallest set of relations, among those of a block, that cannot hold together.
-func (s *search) irreducibleIn(local []int, poses []geom.Pose) (c irreducible) {
+// irreducibleIn finds a smallest set of relations, among those of a block, that cannot hold together; where it is hard to find, only if
+// asked to.
+func (s *search) irreducibleIn(local []int, poses []geom.Pose, hard bool) (c irreducible) {
 	for _, set := range s.cancelling(local, poses) {
 		if s.Stopped() {
 			return c
@@ -45,16 +47,18 @@ func (s *search) irreducibleIn(local []int, poses []geom.Pose) (c irreducible) {
 		if s.consistent(set, poses) != nil {
 			continue // only in the first order
 		}
-		set = s.smallest(set, poses)
-		if (len(c.set) == 0 || len(set) < len(c.set)) && s.anyhow(set, poses) == nil {
+		if set = s.proved(set, poses); set != nil && (len(c.set) == 0 || len(set) < len(c.set)) {
 			c.set, c.proved = set, true
 		}
-		if len(c.set) <= 2 {
+		if n := len(c.set); n == 1 || n == 2 {
 			return c
 		}
 	}
-	if len(c.set) > 0 {
+	if len(c.set) > 0 || !hard {
 		return c
+	}
+	if c.fits = s.fitting(local, poses); c.fits != nil {
+		return c // only the start would not come right
 	}
 	var tense []int
 	for _, i := range local {
@@ -63,15 +67,32 @@ func (s *search) irreducibleIn(local []int, poses []geom.Pose) (c irreducible) {
 		}
 	}
 	for _, list := range [2][]int{tense, local} {
-		if len(list) == 0 || s.consistent(list, poses) != nil {
+		if len(list) == 0 || s.fitting(list, poses) != nil {
 			continue
 		}
-		if set := s.smallest(list, poses); s.anyhow(set, poses) == nil {
+		if set := s.proved(list, poses); set != nil {
 			c.set, c.proved = set, true
 			return c
 		}
 	}
 	return c
+}
+
+// proved finds a smallest set at odds among relations, or nil where they can hold. It is sought by few starts; where it turns out to
+// hold from some other, it is sought again, each time from all.
+func (s *search) proved(list []int, poses []geom.Pose) []int {
+	set := s.smallest(list, poses)
+	if s.anyhow(set, poses) == nil {
+		return set
+	}
+	if len(list) > mostTried || s.fitting(list, poses) != nil {
+		return nil
+	}
+	set = slices.Clone(list)
+	slices.Reverse(set)
+	set = s.reduce(set, poses, s.fitting)
+	sort.Ints(set)
+	return set
 }
 
 // cancelling lists sets of relations, the smallest first, of which a combination of equations cancels but not their misses:
@@ -138,7 +159,7 @@ func (s *search) otherSets(drop int, first, local []int, poses []geom.Pose) [][]
 		}
 	}
 	for len(out)+1 < mostSets && !s.Stopped() {
-		c := s.irreducibleIn(rest, poses)
+		c := s.irreducibleIn(rest, poses, false)
 		if len(c.set) == 0 || len(c.set) > len(first) || !slices.Contains(c.set, drop) ||
 			slices.ContainsFunc(known, func(o []int) bool { return slices.Equal(o, c.set) }) {
 			break

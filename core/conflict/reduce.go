@@ -14,7 +14,7 @@ func (s *search) failing(poses []geom.Pose, rels []int) int {
 	worst, at := 0.0, -1
 	for _, i := range rels {
 		ms := s.Sys.Miss(s.Sys.Rels[i], poses)
-		if ms.Within(s.Set.ToleranceMM, s.Set.ToleranceDeg) {
+		if s.Holds(ms) {
 			continue
 		}
 		if w := ms.Length(); w > worst {
@@ -27,42 +27,67 @@ func (s *search) failing(poses []geom.Pose, rels []int) int {
 // consistent solves a set of relations, warm and then from the start; it returns poses where all hold, or nil.
 func (s *search) consistent(rels []int, warm []geom.Pose) []geom.Pose {
 	o := s.Options(len(rels) <= 40)
-	o.Impatient = len(rels) > 100
+	if len(rels) > mostPatient { // another start tells little of so many
+		o.Impatient = true
+		return s.Sys.Fit(rels, warm, func(*solve.System, solve.Solution) bool { return true }, o)
+	}
 	return s.Sys.Fit(rels, warm, allButFits, o)
 }
 
-// anyhow tries harder: from other starts too, however near a compromise comes.
+// anyhow tries harder: from many other starts too, however near a compromise comes. What does not hold then is at odds.
 func (s *search) anyhow(rels []int, warm []geom.Pose) []geom.Pose {
-	return s.Sys.Fit(rels, warm, nil, s.Options(len(rels) <= 100))
-}
-
-// atAllCosts tries from many starts, where no conflict can be found and yet the relations do not come to hold.
-func (s *search) atAllCosts(rels []int, warm []geom.Pose) []geom.Pose {
-	o := s.Options(true)
-	if len(rels) <= 60 {
-		o.Tries = 40
+	o := s.Options(len(rels) <= 400)
+	switch n := len(rels); {
+	case n <= few:
+		o.Tries = 3 * manyStarts
+	case n <= mostTried:
+		o.Tries = manyStarts
 	}
-	return s.Sys.Fit(rels, warm, nil, o)
+	o.Tries = min(o.Tries, s.starts/8)
+	p := s.Sys.Fit(rels, warm, nil, o)
+	if p == nil {
+		s.starts -= o.Tries
+	}
+	return p
 }
 
 // allButFits tells whether a compromise comes so near to holding, beside the size of the parts, that it is no matter of another
 // start: the relations just do not fit.
 func allButFits(sys *solve.System, s solve.Solution) bool {
+	return fitsBut(sys, s, tol.AllBut, tol.AllButDeg)
+}
+
+// fitsBut tells whether no relation misses by more than a part of the smaller body's size, or an angle.
+func fitsBut(sys *solve.System, s solve.Solution, part, deg float64) bool {
 	var buf [4]int
 	for i, r := range sys.Rels {
 		size := math.Inf(1)
 		for _, b := range sys.FreeBodies(r, &buf) {
 			size = math.Min(size, sys.Bodies[b].Size)
 		}
-		if s.Miss[i].MM > tol.AllBut*size || s.Miss[i].Deg > tol.AllButDeg {
+		if s.Miss[i].MM > part*size || s.Miss[i].Deg > deg {
 			return false
 		}
 	}
 	return true
 }
 
+// fitting tries a few starts and, of few relations, many.
+func (s *search) fitting(rels []int, warm []geom.Pose) []geom.Pose {
+	if p := s.consistent(rels, warm); p != nil || len(rels) > mostTried {
+		return p
+	}
+	return s.anyhow(rels, warm)
+}
+
+// test finds poses where relations hold, or nil.
+type test func(rels []int, warm []geom.Pose) []geom.Pose
+
 // smallest takes relations away, in several orders, until no more can go without the rest holding.
 func (s *search) smallest(list []int, poses []geom.Pose) []int {
+	if list = s.looped(list); s.ring(list) {
+		return list
+	}
 	orders := []func(a, b int) bool{
 		func(a, b int) bool { return a > b },
 		func(a, b int) bool { return a < b },
@@ -80,7 +105,7 @@ func (s *search) smallest(list []int, poses []geom.Pose) []int {
 	for _, less := range orders {
 		l := append([]int(nil), list...)
 		sort.Slice(l, func(i, j int) bool { return less(l[i], l[j]) })
-		set := s.reduce(l, poses)
+		set := s.reduce(l, poses, s.consistent)
 		if best == nil || len(set) < len(best) {
 			best = set
 		}
@@ -93,12 +118,12 @@ func (s *search) smallest(list []int, poses []geom.Pose) []int {
 }
 
 // reduce takes relations away in the given order, by halves and then singly, as long as the rest cannot hold.
-func (s *search) reduce(list []int, poses []geom.Pose) []int {
+func (s *search) reduce(list []int, poses []geom.Pose, holds test) []int {
 	for chunk := (len(list) + 1) / 2; chunk >= 1; chunk /= 2 {
 		for at := 0; at < len(list) && !s.Stopped(); {
 			end := min(at+chunk, len(list))
 			rest := append(append([]int(nil), list[:at]...), list[end:]...)
-			if len(rest) > 0 && s.consistent(rest, poses) == nil {
+			if len(rest) > 0 && holds(rest, poses) == nil {
 				list = rest
 			} else {
 				at = end
@@ -131,7 +156,7 @@ func (s *search) leaveOut(set, local []int, poses []geom.Pose) int {
 		_, sol := s.compromise(rest, poses)
 		n := 0
 		for _, ms := range sol.Miss {
-			if !ms.Within(s.Set.ToleranceMM, s.Set.ToleranceDeg) {
+			if !s.Holds(ms) {
 				n++
 			}
 		}
@@ -144,16 +169,8 @@ func (s *search) leaveOut(set, local []int, poses []geom.Pose) int {
 
 // compromise brings some relations as near to holding as they come by themselves.
 func (s *search) compromise(set []int, poses []geom.Pose) (*solve.System, solve.Solution) {
-	p, bodies := s.Sys.Part(set)
-	from := make([]geom.Pose, len(bodies))
-	for k, b := range bodies {
-		from[k] = poses[b]
-	}
-	all := make([]int, len(set))
-	for k := range all {
-		all[k] = k
-	}
+	p := s.Sys.Part(set)
 	o := s.Options(false)
 	o.Far = false // it is tried before anything is said to be at odds
-	return p, p.SolveFrom(from, all, o)
+	return p.System, p.SolveFrom(p.Take(poses), p.All(), o)
 }

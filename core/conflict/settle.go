@@ -24,31 +24,48 @@ type Settled struct {
 	Rels    []int        // relations in force
 	LeftOut map[int]bool // relations given up, because they are at odds
 	Odds    []report.Odds
+	More    int // conflicts that are not told
 }
 
 // What bounds the search.
 const (
-	mostConflicts  = 40 // that are told
-	mostSets       = 8  // smallest sets of one conflict
-	mostRounds     = 60 // how often it is looked again whether all holds
-	mostTurned     = 30 // in a longer set no alignment is tried the other way round
-	mostCandidates = 6  // combinations of equations looked into for a conflict
+	mostConflicts  = 40  // that are told
+	mostSets       = 8   // smallest sets of one conflict
+	mostRounds     = 60  // how often it is looked again whether all holds
+	mostCandidates = 6   // combinations of equations looked into for a conflict
+	mostTried      = 60  // in a longer set fewer starts are tried before it is said to be at odds
+	mostPatient    = 100 // a longer set is tried from where it stands alone
+	few            = 10  // in a set so small as many starts are tried three times
+	manyStarts     = 40
+	mostStarts     = 1500 // for all sets together; where there are many conflicts later ones are tried from fewer
 )
 
 // search is the search for sets at odds in one assembly.
 type search struct {
 	*model.Model
 	clearing *redundancy.Elimination
+	asked    map[int]bool // left out: whether it was seen that the rest leaves no room for them
+	*spared
+}
+
+// spared is what may still be spent.
+type spared struct {
+	starts int // from which sets are tried before they are said to be at odds
+	solved int // relations, for remedies
 }
 
 // on is the search on another system: a fork on which something is tried.
-func (s *search) on(sys *solve.System) *search { return &search{Model: s.On(sys)} }
+func (s *search) on(sys *solve.System) *search { return &search{Model: s.On(sys), spared: s.spared} }
+
+func newSearch(m *model.Model) *search {
+	return &search{Model: m, asked: map[int]bool{}, spared: &spared{starts: mostStarts, solved: plenty}}
+}
 
 // Settle solves the assembly; where relations cannot hold together it finds the smallest sets that conflict and the
 // fewest relations to leave out (then those that ask least, then the latest), and solves the rest. Then coordinates are brought
 // within their limits.
 func Settle(m *model.Model) Settled {
-	s := &search{Model: m}
+	s := newSearch(m)
 	st := s.settle()
 	s.toLimits(&st)
 	return st
@@ -57,7 +74,7 @@ func Settle(m *model.Model) Settled {
 // Holds solves an assembly as Settle does, but only tells whether all its relations hold together; where they do not, the poses are
 // those of a compromise and no set is looked for. put, where it is a body, is moved by itself if that will do.
 func Holds(m *model.Model, put int) (Settled, bool) {
-	s := &search{Model: m}
+	s := newSearch(m)
 	st := Settled{Rels: m.Rels, LeftOut: map[int]bool{}}
 	if sol := s.near(put); sol.Holds {
 		st.Poses = s.sharpened(sol)
@@ -108,14 +125,21 @@ func (s *search) settle() Settled {
 			break
 		}
 		var drops []int
-		sets, drops = s.inBlocks(active, poses, sets)
+		sets, drops, poses = s.inBlocks(active, poses, sets)
 		if len(drops) == 0 {
-			if p := s.atAllCosts(active, poses); p != nil {
+			if s.failing(poses, active) < 0 {
+				break
+			}
+			if p := s.anyhow(active, poses); p != nil {
 				poses = p
 				continue
 			}
 			local := s.Sys.Connected(worst, active)
-			c := s.irreducibleIn(local, poses)
+			c := s.irreducibleIn(local, poses, true)
+			if c.fits != nil {
+				poses = c.fits
+				continue
+			}
 			if len(c.set) == 0 {
 				c.set = []int{worst}
 			}
@@ -137,25 +161,46 @@ func (s *search) settle() Settled {
 	return out
 }
 
-// inBlocks finds one conflict in each block where something misses, and what to leave out for it.
-func (s *search) inBlocks(active []int, poses []geom.Pose, sets []irreducible) ([]irreducible, []int) {
+// inBlocks finds one conflict in each block where something misses, and what to leave out for it; or poses where the block holds.
+func (s *search) inBlocks(active []int, poses []geom.Pose, sets []irreducible) ([]irreducible, []int, []geom.Pose) {
 	var drops []int
 	for _, bl := range s.Sys.Blocks(active, nil) {
 		if s.Stopped() || s.failing(poses, bl.Rels) < 0 {
 			continue
 		}
-		c := s.irreducibleIn(bl.Rels, poses)
-		if len(c.set) == 0 {
-			continue // perhaps a start that would not come right
+		if s.count(poses, bl.Rels) > mostFailing {
+			if more, out, at := s.allAtOnce(bl.Rels, poses); len(out) > 0 {
+				sets, drops, poses = append(sets, more...), append(drops, out...), at
+				continue
+			}
 		}
-		sets, drops = s.giveUp(c, bl.Rels, poses, sets, drops)
+		c := s.irreducibleIn(bl.Rels, poses, true)
+		switch {
+		case c.fits != nil:
+			poses = c.fits
+		case len(c.set) > 0:
+			sets, drops = s.giveUp(c, bl.Rels, poses, sets, drops)
+		}
 	}
-	return sets, drops
+	return sets, drops, poses
+}
+
+// count is how many relations miss.
+func (s *search) count(poses []geom.Pose, rels []int) (n int) {
+	for _, i := range rels {
+		if s.misses(i, poses) {
+			n++
+		}
+	}
+	return n
 }
 
 // takeBack takes relations back that were left out early and fit once others are gone.
 func (s *search) takeBack(active []int, poses []geom.Pose, sets []irreducible, leftOut map[int]bool) ([]int, []geom.Pose) {
 	for _, i := range slices.Sorted(maps.Keys(leftOut)) {
+		if s.asked[i] {
+			continue
+		}
 		// a set proved to be at odds stays so, as long as no other of it is left out
 		if slices.ContainsFunc(sets, func(c irreducible) bool {
 			return c.proved && slices.Contains(c.set, i) && !slices.ContainsFunc(c.set, func(k int) bool { return k != i && leftOut[k] })
@@ -163,10 +208,10 @@ func (s *search) takeBack(active []int, poses []geom.Pose, sets []irreducible, l
 			continue
 		}
 		with := insert(active, i)
-		if s.Stopped() || s.atAllCosts(s.blockOf(i, with), poses) == nil {
+		if s.Stopped() || s.anyhow(s.blockOf(i, with), poses) == nil {
 			continue
 		}
-		if p := s.atAllCosts(with, poses); p != nil {
+		if p := s.anyhow(with, poses); p != nil {
 			active, poses = with, p
 			delete(leftOut, i)
 		}
@@ -190,6 +235,7 @@ func (s *search) tellAll(sets []irreducible, out *Settled) {
 		}
 		out.Odds = append(out.Odds, s.describe(c, s.localTo(c.set, with), out.Poses))
 	}
+	out.More = max(0, len(out.LeftOut)-len(out.Odds)) // one is left out for each
 }
 
 // sharpened looks for a better pose where relations hold within the tolerance, but no better than that: a start may have
@@ -226,6 +272,7 @@ func (s *search) sharpened(sol solve.Solution) []geom.Pose {
 // giveUp notes a conflict and the member to go on without.
 func (s *search) giveUp(c irreducible, local []int, poses []geom.Pose, sets []irreducible, drops []int) ([]irreducible, []int) {
 	drop := s.leaveOut(c.set, local, poses)
+	s.asked[drop] = false
 	if len(sets) < mostConflicts {
 		c.others = s.otherSets(drop, c.set, local, poses)
 	}

@@ -90,15 +90,23 @@ func (c *checker) feature(where *node, x *assembly.Ref) (f part.Feature) {
 	return f
 }
 
+const notAPair = "a pair is two parallel faces of one component"
+
 // side finds the feature of one side of a relation: that between two faces, where it names a pair.
 func (c *checker) side(where *node, one *assembly.Ref, two *assembly.Ref) part.Feature {
 	f, g := c.feature(where, one), c.feature(where, two)
 	if two == nil || c.err != nil {
 		return f
 	}
+	if !slices.Equal(one.Path, two.Path) { // how they stand to one another is known only once all is placed
+		if one.Head() != two.Head() || f.Kind != part.Plane || g.Kind != part.Plane {
+			c.fail(where, "%s", notAPair)
+		}
+		return f
+	}
 	mid, ok := relation.MidPlane(f, g)
-	if !ok || one.Head() != two.Head() {
-		c.fail(where, "a pair is two faces of one component")
+	if !ok {
+		c.fail(where, "%s", notAPair)
 	}
 	return mid
 }

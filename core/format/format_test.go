@@ -35,7 +35,7 @@ func TestFaults(t *testing.T) {
 		{`"b": "b/f"}]`, `"b": "b/f"}, {"id": "g", "type": "rack", "a": "m", "b": "m", "lead": 0}]`, "assemblies.main.mates[1].lead", "zero"},
 		{`"b": "b/f"}]`, `"b": "b/f"}, {"id": "g", "type": "rack", "a": "m", "b": "m", "lead": 5}]`, "assemblies.main.mates[1].b", "no coordinate"},
 		{`"type": "revolute", "a": "a/f"`, `"type": "helical", "a": "a/f"`, "assemblies.main.mates[0]", "lead"},
-		{`"type": "revolute", "a": "a/f"`, `"type": "centred", "a": ["a/top", "b/top"]`, "assemblies.main.mates[0].a", "two faces of one component"},
+		{`"type": "revolute", "a": "a/f"`, `"type": "centred", "a": ["a/top", "b/top"]`, "assemblies.main.mates[0].a", "two parallel faces of one component"},
 		{`"type": "revolute", "a": "a/f"`, `"type": "rim", "a": "a/f"`, "assemblies.main.mates[0]", "two circles"},
 		{`"a": "a/f"`, `"a": "c/f"`, "assemblies.main.mates[0].a", `no component "c"`},
 		{`"a": "a/f"`, `"a": "a/g"`, "assemblies.main.mates[0].a", `no feature "g"`},

@@ -5,13 +5,15 @@ package format
 
 import (
 	"bytes"
-	"encoding/json"
+	"errors"
 	"fmt"
 	"io"
 	"iter"
 	"math"
 	"strconv"
 	"unicode/utf8"
+
+	"github.com/go-json-experiment/json/jsontext"
 
 	"setfast/core/assembly"
 	"setfast/core/part"
@@ -78,12 +80,11 @@ func parse(data []byte) (*node, error) {
 		return nil, fmt.Errorf("the file is not UTF-8 text")
 	}
 	data = bytes.TrimPrefix(data, []byte("\ufeff"))
-	d := json.NewDecoder(bytes.NewReader(data))
-	d.UseNumber()
+	r := parser{d: jsontext.NewDecoder(bytes.NewBuffer(data), jsontext.AllowDuplicateNames(true))} // these are told by their path
 	n := &node{}
-	err := parseValue(d, n, 0)
+	err := r.value(n, 0)
 	if err == nil {
-		if _, e := d.Token(); e != io.EOF {
+		if _, e := r.d.ReadToken(); e != io.EOF {
 			err = fmt.Errorf("something follows the end of the document")
 		}
 	}
@@ -91,66 +92,98 @@ func parse(data []byte) (*node, error) {
 		if f, ok := err.(*assembly.Fault); ok {
 			return nil, f
 		}
-		if err == io.EOF || err == io.ErrUnexpectedEOF {
+		at := int(r.d.InputOffset())
+		var wrong *jsontext.SyntacticError
+		if errors.As(err, &wrong) {
+			at, err = int(wrong.ByteOffset), wrong.Err
+		}
+		if errors.Is(err, io.EOF) || errors.Is(err, io.ErrUnexpectedEOF) {
 			err = fmt.Errorf("the file ends in the middle")
 		}
-		return nil, fmt.Errorf("line %d: %v", 1+bytes.Count(data[:min(int(d.InputOffset()), len(data))], []byte("\n")), err)
+		return nil, fmt.Errorf("line %d: %v", 1+bytes.Count(data[:min(at, len(data))], []byte("\n")), err)
 	}
 	return n, nil
 }
 
-// parseValue reads the next value into a node that knows where it stands.
-func parseValue(d *json.Decoder, n *node, depth int) error {
-	t, err := d.Token()
+// parser makes nodes, many at a time.
+type parser struct {
+	d     *jsontext.Decoder
+	nodes []node
+}
+
+func (r *parser) node() *node {
+	if len(r.nodes) == 0 {
+		r.nodes = make([]node, 256)
+	}
+	n := &r.nodes[0]
+	r.nodes = r.nodes[1:]
+	return n
+}
+
+// value reads the next value into a node that knows where it stands.
+func (r *parser) value(n *node, depth int) error {
+	t, err := r.d.ReadToken()
 	if err != nil {
 		return err
 	}
 	if depth > maxDepth {
 		return assembly.Faultf(n.path(), "nested too deeply")
 	}
-	switch v := t.(type) {
-	case json.Delim:
-		n.kind = byte(v)
-		for d.More() {
-			if v == '{' {
-				k, err := d.Token()
-				if err != nil {
-					return err
-				}
-				c := &node{in: n}
-				c.name, _ = k.(string)
-				if n.find(c.name) >= 0 {
-					return assembly.Faultf(c.path(), "this member stands here twice")
-				}
-				if err := parseValue(d, c, depth+1); err != nil {
-					return err
-				}
-				n.members = append(n.members, member{name: c.name, val: c})
-				if n.index != nil {
-					n.index[c.name] = len(n.members) - 1
-				}
-			} else {
-				c := &node{in: n, item: len(n.items)}
-				if err := parseValue(d, c, depth+1); err != nil {
-					return err
-				}
+	n.kind = kinds[t.Kind()]
+	switch n.kind {
+	case '{':
+		err = r.members(n, depth)
+	case '[':
+		for r.d.PeekKind() != ']' && err == nil {
+			c := r.node()
+			c.in, c.item = n, len(n.items)
+			if err = r.value(c, depth+1); err == nil {
 				n.items = append(n.items, c)
 			}
 		}
-		_, err := d.Token()
-		return err
-	case string:
-		n.kind, n.str = 's', v
-	case json.Number:
-		x, err := strconv.ParseFloat(string(v), 64)
-		if err != nil || math.IsInf(x, 0) {
-			return assembly.Faultf(n.path(), "the number %s is too large", v)
+	case 's':
+		n.str = t.String()
+		return nil
+	case 'n':
+		n.num, err = strconv.ParseFloat(t.String(), 64)
+		if err != nil || math.IsInf(n.num, 0) {
+			return assembly.Faultf(n.path(), "the number %s is too large", t)
 		}
-		n.kind, n.num = 'n', x
-	case bool:
-		n.kind, n.boolean = 'b', v
-	case nil:
-		n.kind = '0'
+		return nil
+	case 'b':
+		n.boolean = t.Bool()
+		return nil
+	default:
+		return nil
+	}
+	if err == nil {
+		_, err = r.d.ReadToken()
+	}
+	return err
+}
+
+// kinds turns the kinds of tokens into those of nodes.
+var kinds = map[jsontext.Kind]byte{'{': '{', '[': '[', '"': 's', '0': 'n', 't': 'b', 'f': 'b', 'n': '0'}
+
+// members reads the members of an object.
+func (r *parser) members(n *node, depth int) error {
+	for r.d.PeekKind() != '}' {
+		k, err := r.d.ReadToken()
+		if err != nil {
+			return err
+		}
+		c := r.node()
+		c.in, c.name = n, k.String()
+		if n.find(c.name) >= 0 {
+			return assembly.Faultf(c.path(), "this member stands here twice")
+		}
+		if err := r.value(c, depth+1); err != nil {
+			return err
+		}
+		n.members = append(n.members, member{name: c.name, val: c})
+		if n.index != nil {
+			n.index[c.name] = len(n.members) - 1
+		}
 	}
 	return nil
 }

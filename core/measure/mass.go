@@ -57,7 +57,11 @@ func massOf(m *model.Model, c *assembly.Component, seen map[massKey]weights) wei
 		return w
 	}
 	var all weights
-	for _, k := range m.Doc.Assemblies[c.Assembly].Components {
+	flat, err := m.Doc.Flat(c.Assembly)
+	if err != nil { // it was judged before
+		return weights{unknown: true}
+	}
+	for _, k := range flat.Components {
 		if k.Suppressed || c.GroundedOnly && !k.Grounded {
 			continue
 		}

@@ -12,6 +12,7 @@ import (
 	"slices"
 
 	"setfast/core/geom"
+	"setfast/core/part"
 	"setfast/core/solve"
 )
 
@@ -36,6 +37,9 @@ type Basis struct {
 	on      [][]int32 // per column: the bodies still open that move in it
 	owner   []int32   // per column: the one body that moves in it and ever did; or shared, or replaced
 	columns int       // those in force
+	points  []bool    // per body: its relations are about its middle alone, and its turns are no matter of theirs
+	spins   int       // turns of such bodies
+	done    bool      // finished
 	todo    []int32   // per body: relations not posted yet
 	only    bool      // only the number of freedoms matters: bodies put aside are forgotten
 	log     []step
@@ -53,6 +57,7 @@ type step struct {
 	first int32     // the first of the new columns, which follow one another
 	gone  int       // how many fell away
 	v     []float64 // reflectors, one after another, each as long as old; none where all fell away
+	by    [][]share // or, of each old one, its parts in the new ones
 }
 
 // New begins an account of the given relations.
@@ -66,15 +71,44 @@ func New(sys *solve.System, poses []geom.Pose, rels []int) *Basis {
 			n.todo[b]++
 		}
 	}
+	n.points = make([]bool, nb)
+	for b := range nb {
+		n.points[b] = n.todo[b] > 0
+	}
+	for _, i := range rels {
+		n.oriented(sys.Rels[i])
+	}
 	return n
 }
 
-// Open gives a free body its six freedoms.
+// oriented notes the bodies of which a relation is about more than their middle.
+func (n *Basis) oriented(r *solve.Relation) {
+	var buf [4]int
+	if r.IsCoupling() || r.HasAbout {
+		for _, b := range r.Members(&buf) {
+			if b >= 0 {
+				n.points[b] = false
+			}
+		}
+		return
+	}
+	for _, f := range [2]*solve.Feat{&r.A, &r.B} {
+		if f.Body >= 0 && (f.F.Kind != part.Point && f.F.Kind != part.Sphere || f.Frame.O != n.Sys.Bodies[f.Body].Centre) {
+			n.points[f.Body] = false
+		}
+	}
+}
+
+// Open gives a free body its six freedoms. The turns of one that is but a point to its relations are told at the end.
 func (n *Basis) Open(b int) {
 	n.open[b] = true
 	n.of[b] = n.work.entries.room(6)
 	at := n.work.ints.room(6)
-	for k := 0; k < 6; k++ {
+	free := 6
+	if n.points[b] {
+		free = 3
+	}
+	for k := range free {
 		e := Entry{Col: int32(len(n.on))}
 		e.V[k] = 1
 		n.of[b] = append(n.of[b], e)
@@ -82,11 +116,12 @@ func (n *Basis) Open(b int) {
 		n.on = append(n.on, at[k:k+1:k+1])
 		n.owner = append(n.owner, int32(b))
 	}
-	n.columns += 6
+	n.columns += free
+	n.spins += 6 - free
 }
 
 // Left is the number of freedoms.
-func (n *Basis) Left() int { return n.columns }
+func (n *Basis) Left() int { return n.columns + n.spins }
 
 // Of is the motion of a body in the columns in which it moves, once the basis is finished.
 func (n *Basis) Of(b int) []Entry { return n.of[b] }

@@ -24,7 +24,7 @@ func TestSliderCrank(t *testing.T) {
 	if err != nil {
 		t.Fatal(err)
 	}
-	m, err := model.New(doc, "main", nil)
+	m, err := model.New(doc.Open(), "main", nil)
 	if err != nil {
 		t.Fatal(err)
 	}

@@ -35,6 +35,10 @@ func (n *Basis) Finish() {
 			return
 		}
 		s := &n.log[k]
+		if s.by != nil {
+			n.unslide(s, now)
+			continue
+		}
 		m := len(s.old)
 		fresh := now[s.first : int(s.first)+m-s.gone]
 		union = union[:0]
@@ -60,11 +64,58 @@ func (n *Basis) Finish() {
 	}
 	n.log = nil
 	n.rewrite(now)
+	n.spin()
+	n.done = true
+}
+
+// spin adds the turns of bodies that are but points to their relations, each a column of its own.
+func (n *Basis) spin() {
+	for b, is := range n.points {
+		if !is || !n.open[b] {
+			continue
+		}
+		es := append(n.work.entries.room(len(n.of[b])+3), n.of[b]...)
+		for k := 3; k < 6; k++ {
+			e := Entry{Col: int32(len(n.on))}
+			e.V[k] = 1
+			es = append(es, e)
+			n.on = append(n.on, []int32{int32(b)})
+		}
+		n.of[b] = es
+	}
+}
+
+// unslide says what the old columns of a step are in the final ones.
+func (n *Basis) unslide(s *step, now []combination) {
+	sum := map[int32]float64{}
+	var order []int32
+	for i, p := range s.old {
+		clear(sum)
+		order = order[:0]
+		for _, part := range s.by[i] {
+			t := &now[part.col]
+			for q, c := range t.cols {
+				if _, seen := sum[c]; !seen {
+					order = append(order, c)
+				}
+				sum[c] += part.x * t.x[q]
+			}
+		}
+		slices.Sort(order)
+		t := combination{n.work.ints.room(len(order)), n.work.kept.room(len(order))}
+		for _, c := range order {
+			if x := sum[c]; math.Abs(x) > tol.NoShare {
+				t.cols, t.x = append(t.cols, c), append(t.x, x)
+			}
+		}
+		now[p] = t
+	}
 }
 
 // rewrite writes every body's motion in the final columns.
 func (n *Basis) rewrite(now []combination) {
 	sum := make([][6]float64, n.columns)
+	size := make([]float64, n.columns) // of what was added up
 	seen := make([]bool, n.columns)
 	var list []int32
 	for b, es := range n.of {
@@ -79,12 +130,14 @@ func (n *Basis) rewrite(now []combination) {
 				if !seen[c] {
 					seen[c] = true
 					list = append(list, c)
-					sum[c] = [6]float64{}
+					sum[c], size[c] = [6]float64{}, 0
 				}
 				x := t.x[q]
 				f := &sum[c]
 				for z := range f {
-					f[z] += x * e.V[z]
+					y := x * e.V[z]
+					f[z] += y
+					size[c] = max(size[c], y, -y)
 				}
 			}
 		}
@@ -92,7 +145,7 @@ func (n *Basis) rewrite(now []combination) {
 		out := n.work.entries.room(len(list))
 		for _, c := range list {
 			seen[c] = false
-			if dense.Norm(sum[c][:]) > tol.StandsStill {
+			if dense.Norm(sum[c][:]) > math.Max(tol.StandsStill, tol.Cancelled*size[c]) {
 				out = append(out, Entry{c, sum[c]})
 			}
 		}

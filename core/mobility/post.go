@@ -40,7 +40,11 @@ func (n *Basis) Post(r *solve.Relation) int {
 	if rank == 0 {
 		return 0
 	}
-	if !n.byOneBody(act, cols, out, rank) {
+	switch {
+	case n.byOneBody(act, cols, out, rank):
+	case len(cols) > mostReflected && n.moving(cols) <= mostOpen:
+		n.slide(cols, out, rank)
+	default:
 		n.reflect(cols, out, rank)
 	}
 	return rank
@@ -84,7 +88,7 @@ func (n *Basis) byOneBody(act []int, cols []int32, out []float64, rank int) bool
 		l := w.floats(1, rank*k)
 		copy(l, f)
 		dense.LowerPivoted(l, rank, k, w.perm[:], w.diag[:])
-		if !(w.diag[rank-1] > tol.WellPosed*w.diag[0] && w.diag[rank-1] > tol.Clear*most) {
+		if !(w.diag[rank-1] > tol.WellPosed*w.diag[0] && w.diag[rank-1] > tol.Clear*math.Min(most, 1)) {
 			continue
 		}
 		n.substitute(b, cols, f, out, rank)

@@ -9,17 +9,7 @@ import (
 func (n *Basis) reflect(cols []int32, out []float64, rank int) {
 	w := &n.work
 	c := len(cols)
-	// the bodies that move in these columns
-	w.tick++
-	w.hit = w.hit[:0]
-	for _, col := range cols {
-		for _, b := range n.on[col] {
-			if w.mark[b] != w.tick {
-				w.mark[b] = w.tick
-				w.hit = append(w.hit, b)
-			}
-		}
-	}
+	n.moving(cols)
 	first := int32(len(n.on))
 	st := step{first: first, gone: rank}
 	if !n.only {

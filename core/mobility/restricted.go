@@ -10,6 +10,9 @@ import (
 // Restricted is the freedom of one body: the rank of the basis on it, and how much of that is turning.
 func (n *Basis) Restricted(b int) (left, turns int) {
 	es := n.of[b]
+	if n.points[b] && !n.done {
+		defer func() { left, turns = left+3, turns+3 }()
+	}
 	if len(es) == 0 {
 		return 0, 0
 	}
@@ -33,8 +36,6 @@ func (n *Basis) Restricted(b int) (left, turns int) {
 // rank is that of an r×c matrix by rows, which is overwritten: by pivots where these are beyond doubt, else by singular values.
 // What is small beside floor is none.
 func (w *workspace) rank(a []float64, r, c int, floor float64) int {
-	keep := dense.Mat{R: r, C: c, A: w.floats(2, r*c)}
-	copy(keep.A, a)
 	dense.LowerPivoted(a, r, c, w.perm[:], w.diag[:])
 	big := math.Max(w.diag[0], floor)
 	k := 0
@@ -44,7 +45,11 @@ func (w *workspace) rank(a []float64, r, c int, floor float64) int {
 	if k == r || w.diag[k] < tol.NoPivot*big {
 		return k
 	}
-	_, s, _ := dense.SVD(keep)
+	low := dense.Mat{R: r, C: min(r, c), A: w.floats(2, r*min(r, c))} // of the same singular values
+	for i := range r {
+		copy(low.Row(i), a[i*c:i*c+low.C])
+	}
+	_, s, _ := dense.SVD(low)
 	k = 0
 	for k < len(s) && s[k] > tol.Dead && s[k] > tol.Together*math.Max(s[0], floor) {
 		k++

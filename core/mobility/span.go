@@ -70,7 +70,7 @@ func (n *Basis) spannedBySVD(rel, l []float64, r, c int) (u []float64, k int) {
 	for range r {
 		best := -1
 		for i := 0; i < r; i++ {
-			if w.diag[i] > tol.Dead && (best < 0 || w.diag[i] > w.diag[best]) {
+			if w.diag[i] > tol.Faint && (best < 0 || w.diag[i] > w.diag[best]) {
 				best = i
 			}
 		}

@@ -11,32 +11,35 @@ import (
 	"setfast/core/part"
 	"setfast/core/relation"
 	"setfast/core/solve"
+	"setfast/core/tol"
 )
 
 // Model is one assembly made ready: its components as bodies, its relations as equations. The rooms of the account read it and
 // change nothing of it; what they try they try on another system (On). It belongs to one goroutine, since its system has scratch memory.
 type Model struct {
-	Doc   *assembly.Document
-	Name  string
-	Asm   *assembly.Assembly
-	Set   assembly.Settings
-	Sys   *solve.System
-	Body  map[string]int // component → body; suppressed ones have none
-	Comps []*assembly.Component
-	Rels  []int            // relations in force, by index in Sys.Rels
-	Mates []*assembly.Mate // as said, for each of Sys.Rels
-	RelOf map[string]int   // id → index in Sys.Rels
-	Inner Poses            // where components of subassemblies are
+	Doc     *assembly.Opened
+	Name    string
+	Asm     *assembly.Assembly // with its flexible uses laid open
+	Set     assembly.Settings
+	Sys     *solve.System
+	Body    map[string]int // component → body; suppressed ones have none
+	Comps   []*assembly.Component
+	Rels    []int             // relations in force, by index in Sys.Rels
+	Mates   []*assembly.Mate  // as said, for each of Sys.Rels
+	RelOf   map[string]int    // id → index in Sys.Rels
+	Inner   assembly.Poses    // where components of subassemblies are
+	Aliases map[string]string // see assembly.Flat
 }
 
-// Poses tells where a component of another assembly was solved to.
-type Poses func(assembly, component string) geom.Pose
-
 // New builds the system of an assembly; inner tells where components of its subassemblies are.
-func New(doc *assembly.Document, name string, inner Poses) (*Model, error) {
-	a := doc.Assemblies[name]
+func New(doc *assembly.Opened, name string, inner assembly.Poses) (*Model, error) {
+	flat, err := doc.Flat(name)
+	if err != nil {
+		return nil, err
+	}
+	a := flat.Started(inner)
 	m := &Model{Doc: doc, Name: name, Asm: a, Set: doc.SettingsOf(a), Sys: &solve.System{},
-		Body: make(map[string]int, len(a.Components)), Inner: inner}
+		Body: make(map[string]int, len(a.Components)), Inner: inner, Aliases: flat.Aliases}
 	for _, c := range a.Components {
 		if c.Suppressed {
 			continue
@@ -44,6 +47,11 @@ func New(doc *assembly.Document, name string, inner Poses) (*Model, error) {
 		m.Body[c.Name] = len(m.Sys.Bodies)
 		m.Comps = append(m.Comps, c)
 		m.Sys.Bodies = append(m.Sys.Bodies, solve.Body{Name: c.Name, Start: c.Pose, Fixed: c.Grounded})
+	}
+	for alias, name := range flat.Aliases {
+		if b, ok := m.Body[name]; ok {
+			m.Body[alias] = b
+		}
 	}
 	// joints come before the couplings between them; both keep their places in the list
 	built := make([]*solve.Relation, len(a.Mates))
@@ -80,6 +88,9 @@ func New(doc *assembly.Document, name string, inner Poses) (*Model, error) {
 			if err != nil {
 				return nil, assembly.Faultf(m.path(i), "relation %q: %v", mt.ID, err)
 			}
+			if !couplings {
+				m.bound(built[i], mt)
+			}
 		}
 	}
 	m.RelOf = make(map[string]int, len(built))
@@ -93,6 +104,7 @@ func New(doc *assembly.Document, name string, inner Poses) (*Model, error) {
 		m.Mates = append(m.Mates, a.Mates[i])
 	}
 	m.Sys.Measure()
+	m.Sys.BeginTurns(m.Sys.Rels)
 	return m, nil
 }
 
@@ -136,7 +148,7 @@ func (m *Model) spec(mt *assembly.Mate, at int) (sp solve.Spec, inForce bool, er
 		}
 		mid, ok := relation.MidPlane(f.F, g.F)
 		if !ok || f.Body != g.Body {
-			err = assembly.Faultf(m.path(at)+"."+what, "a pair is two faces of one component")
+			err = assembly.Faultf(m.path(at)+"."+what, "a pair is two parallel faces of one component")
 		}
 		return solve.Feat{Body: f.Body, F: mid}
 	}
@@ -150,23 +162,15 @@ func (m *Model) spec(mt *assembly.Mate, at int) (sp solve.Spec, inForce bool, er
 
 // Feature finds a feature and the body that carries it.
 func (m *Model) Feature(r assembly.Ref) (solve.Feat, bool, error) {
-	chain, f, err := m.Doc.Lookup(m.Asm, r)
+	p, err := m.Doc.Find(m.Name, r, m.Inner)
 	if err != nil {
 		return solve.Feat{}, false, err
 	}
-	present := true
-	for _, c := range chain {
-		present = present && !c.Suppressed
+	b, f := -1, p.Feature
+	if p.Component != "" && !p.Absent {
+		b = m.Body[p.Component]
 	}
-	for i := len(chain) - 1; i > 0 && present; i-- {
-		// from the inner component's frame to that of the subassembly it lies in
-		f = f.At(m.Inner(chain[i-1].Assembly, chain[i].Name))
-	}
-	b := -1
-	if len(chain) > 0 && present {
-		b = m.Body[chain[0].Name]
-	}
-	return solve.Feat{Body: b, F: f, Frame: f.AsFrame()}, present, nil
+	return solve.Feat{Body: b, F: f, Frame: f.AsFrame()}, !p.Absent, nil
 }
 
 // PartOf is the part a body is a use of, nil for a subassembly.
@@ -177,8 +181,17 @@ func (m *Model) PartOf(b int) *part.Part {
 	return nil
 }
 
+// Options are those of a solve to the tolerance of the assembly. What moving features by 1e-5 mm would remove is no miss, however
+// narrow a tolerance is asked for.
 func (m *Model) Options(retry bool) solve.Options {
-	return solve.Options{MM: m.Set.ToleranceMM, Deg: m.Set.ToleranceDeg, Retry: retry, Far: true}
+	return solve.Options{MM: math.Max(m.Set.ToleranceMM, tol.MissCancels),
+		Deg: math.Max(m.Set.ToleranceDeg, tol.MissCancels/tol.AngleWeight*180/math.Pi), Retry: retry, Far: true}
+}
+
+// Holds tells whether a miss stays within the tolerance.
+func (m *Model) Holds(miss solve.Miss) bool {
+	o := m.Options(false)
+	return miss.Within(o.MM, o.Deg)
 }
 
 // Read gives a joint coordinate in file units (mm, degrees).

@@ -33,7 +33,7 @@ func (s *Study) Classify(res *report.Result) {
 			}
 		}
 		if g.large() {
-			s.classifyLarge(g, rels, mine, res)
+			s.classifyLarge(g, mine, res)
 		} else {
 			s.classifyGroup(g, mine, res)
 		}

@@ -119,7 +119,7 @@ func (g *Group) complete(z []float64, free, shy dense.Mat) []float64 {
 			top = math.Max(top, weight[k])
 		}
 		if round == reweighed {
-			return out
+			return g.locked(z, out, all, pf, pz, weight, top)
 		}
 		// what does not part in the motion as it is, is loath to
 		least := math.Inf(1)
@@ -149,6 +149,39 @@ func (g *Group) complete(z []float64, free, shy dense.Mat) []float64 {
 		out = g.completed(z, all, free.C, a, y, least)
 		b = make([]float64, c)
 	}
+}
+
+// locked keeps together exactly the bodies that hardly part in a completion, if that goes: else it stays as it is. What is left of
+// their parting would be told as a motion that the relations do not allow.
+func (g *Group) locked(z, out []float64, all dense.Mat, pf, pz, part []float64, top float64) []float64 {
+	c := all.C
+	var rows, miss []float64
+	loose := 0.0
+	for k, x := range part {
+		if x > tol.Locked*top {
+			continue
+		}
+		loose = math.Max(loose, x)
+		rows = append(rows, pf[6*c*k:6*c*(k+1)]...)
+		for _, m := range pz[6*k : 6*k+6] {
+			miss = append(miss, -m)
+		}
+	}
+	if loose < tol.Exactly*top {
+		return out
+	}
+	m := dense.Mat{R: len(miss), C: c, A: rows}
+	y := dense.LeastSquares(m, miss, tol.Independent)
+	for i, x := range m.Vec(y) {
+		if math.Abs(x-miss[i]) > tol.Exactly*top {
+			return out
+		}
+	}
+	exact := all.Vec(y)
+	for i := range exact {
+		exact[i] += z[i]
+	}
+	return exact
 }
 
 // completed solves a·c = b, in place, and adds the columns so combined to z.

@@ -12,25 +12,14 @@ import (
 // describe says what a motion of the group is, of the first body that moves, and what rides along.
 func (s *Study) describe(g *Group, z []float64, class report.Class) report.Motion {
 	mo := report.Motion{Class: class, Rides: []string{}}
-	big := 0.0
-	much := make([]float64, len(g.bodies)) // how far each body goes, squared
-	for i := range g.bodies {
-		x := g.rate(i, z)
-		much[i] = dense.Dot(x, x)
-		big = math.Max(big, much[i])
+	riding := s.riding(g, z)
+	for _, i := range riding {
+		mo.Rides = append(mo.Rides, s.Comps[g.bodies[i]].Name)
 	}
-	first := -1
-	for i, b := range g.bodies {
-		if much[i] > tol.MovesAlong*tol.MovesAlong*big {
-			if first < 0 {
-				first = b
-			}
-			mo.Rides = append(mo.Rides, s.Comps[b].Name)
-		}
-	}
-	if first < 0 {
+	if len(riding) == 0 {
 		return mo
 	}
+	first := g.bodies[riding[0]]
 	t := s.twistOf(g, first, z)
 	size := s.Sys.Bodies[first].Size
 	own := s.own(first, t)

@@ -3,6 +3,7 @@ package motion
 import (
 	"fmt"
 	"math"
+	"slices"
 
 	"setfast/core/assembly"
 	"setfast/core/geom"
@@ -37,25 +38,29 @@ type driver struct {
 	of      string
 	angular bool
 	rels    []int
+	group   *solve.Follower // what hangs on the joint
 	poses   []geom.Pose
-	value   float64 // of the coordinate, continuous
-	allow   float64 // a miss in mm that still counts as reached
-	track   map[string]float64
-	limits  []limited
-	way     float64 // how far bodies went per unit in the last step
+	last    [2]struct { // the steps before, the latest first
+		poses []geom.Pose
+		value float64
+	}
+	alone  bool    // nothing else is free: where things go next can be foretold
+	value  float64 // of the coordinate, continuous
+	allow  float64 // a miss in mm that still counts as reached
+	limits []limited
+	way    float64 // how far bodies went per unit in the last step
 }
 
 type limited struct {
-	rel     int
-	of      string
-	angular bool
-	r       relation.Range
-	value   float64 // continuous
+	rel   int
+	of    string
+	r     relation.Range
+	value float64
 }
 
 func (s *Study) newDriver(joint int, of string) *driver {
 	k, _ := s.Sys.Rels[joint].Of.Coordinate(of)
-	d := &driver{s: s, sys: s.Sys.Fork(), joint: joint, of: of, angular: k.Angular, rels: s.Rels, poses: append([]geom.Pose(nil), s.Poses...), track: map[string]float64{}}
+	d := &driver{s: s, sys: s.Sys.Fork(), joint: joint, of: of, angular: k.Angular, rels: s.Rels, poses: append([]geom.Pose(nil), s.Poses...)}
 	d.value = s.Read(s.Sys.Rels[joint], of, d.poses)
 	worst := solve.Miss{}
 	for _, i := range s.Rels {
@@ -65,16 +70,17 @@ func (s *Study) newDriver(joint int, of string) *driver {
 			if !ok {
 				continue
 			}
-			v := s.Read(s.Sys.Rels[i], c.Name, d.poses)
-			if c.Angular {
-				v = r.NearestTurn(v)
-			}
-			d.limits = append(d.limits, limited{i, c.Name, c.Angular, r, v})
-			if i == joint && c.Name == of {
-				d.value = v
-			}
+			d.limits = append(d.limits, limited{i, c.Name, r, s.Read(s.Sys.Rels[i], c.Name, d.poses)})
 		}
 	}
+	d.group = d.sys.Follow(joint, d.rels)
+	columns := map[int32]bool{}
+	for _, b := range d.group.Bodies() {
+		for _, e := range s.Basis.Of(b) {
+			columns[e.Col] = true
+		}
+	}
+	d.alone = len(columns) == 1
 	d.allow = math.Max(tol.Reached, tol.ReachedBeside*worst.Length())
 	return d
 }
@@ -100,8 +106,8 @@ func (s *Study) drive(dr assembly.Drive) (*report.DriveRun, error) {
 	}
 	d := s.newDriver(j, dr.Of)
 	// the turn count of the start that lies nearest to "from"
-	if d.angular && len(d.limits) == 0 {
-		d.value += 360 * math.Round((dr.From-d.value)/360)
+	if turns := math.Round((dr.From - d.value) / 360); d.angular && d.sys.Turn(d.sys.Rels[j], d.of, turns, d.poses) {
+		d.value += 360 * turns
 	}
 	if why := d.to(dr.From); why != "" {
 		return stop(report.Significant(d.value, 12), why), nil
@@ -126,23 +132,13 @@ func (s *Study) drive(dr assembly.Drive) (*report.DriveRun, error) {
 	return run, nil
 }
 
-// record reads a measure where the drive stands; coordinates run on over full turns.
+// record reads a measure where the drive stands; angles of joints go on over whole turns.
 func (d *driver) record(name string) (any, error) {
 	for _, ms := range d.s.Asm.Measures {
 		if ms.Name != name {
 			continue
 		}
-		v, err := measure.Of(d.s.Model, ms, d.poses)
-		if x, ok := v.(float64); ok && ms.Type == "coordinate" {
-			if c, _ := d.sys.Rels[d.s.RelOf[ms.Joint]].Of.Coordinate(ms.Of); c.Angular {
-				if last, seen := d.track[name]; seen {
-					x += 360 * math.Round((last-x)/360)
-				}
-				d.track[name] = x
-				return x, err
-			}
-		}
-		return v, err
+		return measure.Of(d.s.Model, ms, d.poses)
 	}
 	return nil, nil
 }
@@ -179,16 +175,32 @@ func (d *driver) to(goal float64) string {
 }
 
 func (d *driver) accept(p []geom.Pose, v, way float64) {
+	d.last[1] = d.last[0]
+	d.last[0].poses, d.last[0].value = d.poses, d.value
 	d.poses, d.value, d.way = p, v, way
-	d.sys.Track(p)
 	for i := range d.limits {
-		d.limits[i].value = d.follow(&d.limits[i], p)
+		d.limits[i].value = d.read(&d.limits[i], p)
 	}
-	for _, ms := range d.s.Asm.Measures { // keep count of turns between recorded steps too
-		if _, seen := d.track[ms.Name]; seen {
-			_, _ = d.record(ms.Name)
+}
+
+// ahead foretells where things stand with the coordinate at v from the last two steps (Newton's interpolation). Where other freedoms are
+// left, things stay where they are as far as they can.
+func (d *driver) ahead(v float64) []geom.Pose {
+	one, two := &d.last[0], &d.last[1]
+	h, h1, h2 := v-d.value, d.value-one.value, one.value-two.value
+	if !d.alone || two.poses == nil || h1*h2 <= 0 || math.Abs(h) > 2*math.Abs(h1) || math.Abs(h1) > 2*math.Abs(h2) {
+		return d.poses
+	}
+	bend := h * (h + h1) / (h1 + h2)
+	out := slices.Clone(d.poses)
+	for _, b := range d.group.Bodies() {
+		x1, x2 := displacement(d.sys, b, one.poses[b], d.poses[b]), displacement(d.sys, b, two.poses[b], one.poses[b])
+		for q := range x1 {
+			x1[q] = x1[q]/h1*(h+bend) - x2[q]/h2*bend
 		}
+		out[b] = d.sys.Move(d.poses[b], b, x1[:])
 	}
+	return out
 }
 
 func (d *driver) mover() int {
@@ -199,41 +211,32 @@ func (d *driver) mover() int {
 	return max(r.A.Body, 0)
 }
 
-// follow reads a limited coordinate on from its last value.
-func (d *driver) follow(l *limited, p []geom.Pose) float64 {
-	v := d.s.Read(d.sys.Rels[l.rel], l.of, p)
-	if l.angular {
-		v += 360 * math.Round((l.value-v)/360)
-	}
-	return v
-}
+// read is a limited coordinate.
+func (d *driver) read(l *limited, p []geom.Pose) float64 { return d.s.Read(d.sys.Rels[l.rel], l.of, p) }
 
 // try solves with the coordinate at v from the last pose.
 func (d *driver) try(v float64) (poses []geom.Pose, way float64, why string) {
-	sol := d.sys.Swapped(d.joint, d.held(v)).SolveFrom(d.poses, d.rels, solve.Options{MM: d.allow, Deg: d.allow / tol.AngleWeight * 180 / math.Pi})
+	to := d.group.To(d.ahead(v), d.held(v), solve.Options{MM: d.allow, Deg: d.allow / tol.AngleWeight * 180 / math.Pi})
 	unit := "mm"
 	if d.angular {
 		unit = "°"
 	}
-	if !sol.Holds {
+	if to == nil {
 		return nil, 0, fmt.Sprintf("the relations cannot follow %s %s beyond this: a dead point, or a coordinate held elsewhere", d.s.Mates[d.joint].ID, d.of)
 	}
 	for i := range d.limits {
 		l := &d.limits[i]
-		if end, past := l.passed(d.follow(l, sol.Poses)); past {
+		if end, past := l.passed(d.read(l, to)); past {
 			return nil, 0, fmt.Sprintf("limit of %s %s at %g %s", d.s.Mates[l.rel].ID, l.of, end, unit)
 		}
 	}
 	far := 0.0
-	for b := range d.sys.Bodies {
-		if d.sys.Bodies[b].Fixed {
-			continue
-		}
-		for _, x := range displacement(d.sys, b, d.poses[b], sol.Poses[b]) {
+	for _, b := range d.group.Bodies() {
+		for _, x := range displacement(d.sys, b, d.poses[b], to[b]) {
 			far = math.Max(far, math.Abs(x)/d.sys.Bodies[b].Size)
 		}
 	}
-	return sol.Poses, far / math.Abs(v-d.value), ""
+	return to, far / math.Abs(v-d.value), ""
 }
 
 // held is the driven joint with its coordinate kept at a value.

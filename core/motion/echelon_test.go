@@ -22,7 +22,7 @@ func Sparsely(f func()) {
 // studyOf solves the only assembly of a document and finds its null space.
 func studyOf(t *testing.T, x *bench.Random) *Study {
 	t.Helper()
-	m, err := model.New(x.Doc, "main", nil)
+	m, err := model.New(x.Doc.Open(), "main", nil)
 	if err != nil {
 		t.Fatal(err)
 	}

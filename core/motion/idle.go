@@ -102,19 +102,24 @@ func (s *Study) watched() map[int]bool {
 // watches. Such a freedom is an account of its own, and there may be thousands.
 func (s *Study) aloneSpin() func(c int) bool {
 	watched := s.watched()
-	return func(c int) bool {
-		on := s.Basis.On(c)
+	return func(col int) bool {
+		on := s.Basis.On(col)
 		if len(on) != 1 || watched[int(on[0])] {
 			return false
 		}
 		b := int(on[0])
+		if p := s.PartOf(b); p != nil && !p.Fastener {
+			if c, is := p.Ball(); is {
+				return s.spins(b, c, col)
+			}
+		}
 		for _, spin := range s.idleAxes(b) {
 			is, alone := false, true
 			es := s.Basis.Of(b)
 			for i := range es {
 				v := es[i].V[:]
 				d := math.Abs(dense.Dot(v, spin))
-				if int(es[i].Col) == c {
+				if int(es[i].Col) == col {
 					is = d > (1-tol.SameDirection)*dense.Norm(v)
 				} else {
 					alone = alone && d < tol.SameDirection
@@ -126,6 +131,20 @@ func (s *Study) aloneSpin() func(c int) bool {
 		}
 		return false
 	}
+}
+
+// spins tells whether a body only turns about a point of its own in a column of the basis.
+func (s *Study) spins(b int, at geom.Vec, c int) bool {
+	bd := &s.Sys.Bodies[b]
+	arm := s.Poses[b].Dir(at.Sub(bd.Centre))
+	for _, e := range s.Basis.Of(b) {
+		if int(e.Col) == c {
+			turn := geom.V(e.V[3], e.V[4], e.V[5]).Scale(1 / bd.Size)
+			slide := geom.V(e.V[0], e.V[1], e.V[2]).Add(turn.Cross(arm))
+			return slide.Norm() < tol.WholeSpin*dense.Norm(e.V[:])
+		}
+	}
+	return false
 }
 
 // relatedAxes are, for each body, the axes by which it is related.

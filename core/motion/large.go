@@ -10,18 +10,11 @@ import (
 )
 
 // classifyLarge tells a large group's freedoms apart, as classifyGroup does, on the sparse basis.
-func (s *Study) classifyLarge(g *Group, rels []*solve.Relation, wants []*wanted, res *report.Result) {
+func (s *Study) classifyLarge(g *Group, wants []*wanted, res *report.Result) {
 	var rates [][]float64
 	for _, w := range wants {
 		if !w.blocked {
 			rates = append(rates, w.rates...)
-		}
-	}
-	of := map[int][]*solve.Relation{}
-	var buf [4]int
-	for _, r := range rels {
-		for _, b := range s.Sys.FreeBodies(r, &buf) {
-			of[b] = append(of[b], r)
 		}
 	}
 	planned, rest := solveRates(g.vectors(), rates, len(g.bodies))
@@ -29,7 +22,7 @@ func (s *Study) classifyLarge(g *Group, rels []*solve.Relation, wants []*wanted,
 		s.tell(res, g.subgroup(nil, []vector{a}), []float64{1}, report.Planned)
 	}
 	res.Planned += len(planned)
-	l := &largeGroup{Study: s, g: g, res: res, watched: s.watched(), of: of}
+	l := &largeGroup{Study: s, g: g, res: res, watched: s.watched(), of: s.relationsOf()}
 	l.shaky = s.shakyOf(g, len(rest))
 	momentary := l.shaky
 	from := len(res.Motions)

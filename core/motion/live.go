@@ -40,7 +40,7 @@ func (l *Live) Names() []string {
 }
 
 // Poses are where the components stand now.
-func (l *Live) Poses() []geom.Pose { return l.poses }
+func (l *Live) Poses() []geom.Pose { return l.poses[:len(l.moves)] }
 
 // Movable tells whether a component has any freedom left.
 func (l *Live) Movable(i int) bool { return i >= 0 && i < len(l.moves) && l.moves[i] }
@@ -65,11 +65,7 @@ func (l *Live) Grab(i int, point geom.Vec) error {
 			if !ok {
 				continue
 			}
-			v := l.s.Read(rel, c.Name, l.poses)
-			if c.Angular {
-				v = lim.NearestTurn(v)
-			}
-			l.lims = append(l.lims, limited{k, c.Name, c.Angular, lim, v})
+			l.lims = append(l.lims, limited{k, c.Name, lim, l.s.Read(rel, c.Name, l.poses)})
 		}
 	}
 	l.pull = l.sys.NewPull(bodies, list, i, point)
@@ -137,7 +133,6 @@ func (l *Live) To(target geom.Vec) float64 {
 			part /= 4 // a smaller step may stay on the branch
 			continue
 		}
-		l.sys.Track(l.poses)
 		for i := range l.lims {
 			l.lims[i].value = l.coordinate(&l.lims[i])
 		}
@@ -148,18 +143,9 @@ func (l *Live) To(target geom.Vec) float64 {
 	return left
 }
 
-// coordinate reads a limited coordinate on from its last value.
+// coordinate reads a limited coordinate.
 func (l *Live) coordinate(x *limited) float64 {
-	v := l.s.Read(l.sys.Rels[l.rels[x.rel]], x.of, l.poses)
-	if x.angular {
-		for v-x.value > 180 {
-			v -= 360
-		}
-		for v-x.value < -180 {
-			v += 360
-		}
-	}
-	return v
+	return l.s.Read(l.sys.Rels[l.rels[x.rel]], x.of, l.poses)
 }
 
 // withinLimits holds coordinates that went past their limits there, and pulls again.

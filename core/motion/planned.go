@@ -64,10 +64,7 @@ func (s *Study) wanted(groups []*Group) []*wanted {
 				w.rates = s.motionRates(w.group, c, f, p.Motion)
 			}
 		}
-		w.blocked = true
-		for _, r := range w.rates {
-			w.blocked = w.blocked && dense.Norm(r) < tol.Quiet
-		}
+		w.blocked = len(w.rates) == 0
 		if !w.blocked && s.momentary(w.group) > 0 {
 			w.blocked = !s.canFollow(w)
 		}
@@ -99,10 +96,16 @@ func saidOf(p assembly.Planned) map[string]string {
 // is watched by its relative turn.
 func (s *Study) jointRates(g *Group, r *solve.Relation, of string) [][]float64 {
 	var out [][]float64
+	part, own := s.parting(g, r)
+	if part < math.Max(tol.Together*own, tol.Moves) {
+		return nil // they stay together: what is left is rounding
+	}
 	if r.Of.Ball {
 		rel := s.relative(g, r.B.Body, r.A.Body)
 		for i := 3; i < 6; i++ {
-			out = append(out, rel.Row(i))
+			if dense.Norm(rel.Row(i)) > tol.Resists*part {
+				out = append(out, rel.Row(i))
+			}
 		}
 		return out
 	}
@@ -124,9 +127,35 @@ func (s *Study) jointRates(g *Group, r *solve.Relation, of string) [][]float64 {
 				rate[j] /= big
 			}
 		}
-		out = append(out, rate)
+		if dense.Norm(rate) > tol.Resists*part { // else it is held, and this is rounding
+			out = append(out, rate)
+		}
 	}
 	return out
+}
+
+// parting is how much a relation's bodies part from one another in all freedoms of the group together, where they meet, and the most
+// that one of them moves there.
+func (s *Study) parting(g *Group, r *solve.Relation) (part, own float64) {
+	p := r.B.Frame.O
+	if r.B.Body >= 0 {
+		p = s.Poses[r.B.Body].Point(p)
+	}
+	size := math.Inf(1)
+	for _, b := range [2]int{r.A.Body, r.B.Body} {
+		if b >= 0 {
+			size = math.Min(size, s.Sys.Bodies[b].Size)
+		}
+	}
+	e := make([]float64, g.d)
+	for j := range e {
+		e[j] = 1
+		a, b := s.twistOf(g, r.A.Body, e), s.twistOf(g, r.B.Body, e)
+		part += b.minus(a).squareAt(p, size)
+		own += math.Max(a.squareAt(p, size), b.squareAt(p, size))
+		e[j] = 0
+	}
+	return math.Sqrt(part), math.Sqrt(own)
 }
 
 // relative is the twist of body b as seen from body a (either may stand still), per freedom: slide at the root origin

@@ -36,7 +36,8 @@ func (s *Study) simple(g *Group, span, free dense.Mat) [][]float64 {
 			out = append(out, z)
 		}
 	}
-	return out
+	// what no body by itself moves enough in
+	return append(out, cols(rest)...)
 }
 
 func cols(m dense.Mat) [][]float64 {

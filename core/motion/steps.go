@@ -76,9 +76,9 @@ func (s *Study) leftAt(w *vicinity, poses []geom.Pose) int {
 	return s.counter.Left(poses, w.bodies, w.rels)
 }
 
-// step goes a finite way along a freedom and re-solves what is near; it tells the poses, good until the next step, and
-// whether most of the way was kept.
-func (s *Study) step(g *Group, z []float64, sign float64) ([]geom.Pose, bool) {
+// step goes a finite way along a freedom and re-solves what is near; it tells the poses, good until the next step, nil where the
+// relations would not hold again, and whether most of the way was kept.
+func (s *Study) step(g *Group, z []float64, sign float64) (poses []geom.Pose, most bool) {
 	big := 0.0
 	for i, b := range g.bodies {
 		big = math.Max(big, dense.Norm(g.rate(i, z))/s.Sys.Bodies[b].Size)
@@ -87,6 +87,7 @@ func (s *Study) step(g *Group, z []float64, sign float64) ([]geom.Pose, bool) {
 		return nil, false
 	}
 	h := sign * tol.Step / big
+	s.reached = math.Abs(h) * dense.Norm(z)
 	if s.trial == nil {
 		s.trial = append([]geom.Pose(nil), s.Poses...)
 	}
@@ -168,20 +169,53 @@ func (s *Study) shakyOf(g *Group, loose int) int {
 	return min(loose, k)
 }
 
-// missing tries steps and counts the fewest freedoms lost by one.
+// went is where the last step led, in the freedoms of the group, beside z that was wanted: both of the length of z.
+func (s *Study) went(g *Group, z []float64, sign float64) []float64 {
+	y := make([]float64, g.d)
+	for i, b := range g.bodies {
+		got := displacement(s.Sys, b, s.Poses[b], s.trial[b])
+		g.pull(i, got[:], y)
+	}
+	k := sign * dense.Norm(z) / math.Max(s.reached, tol.Dead)
+	for j := range y {
+		y[j] *= k
+	}
+	return y
+}
+
+// missing tries steps and counts the fewest freedoms lost by one. A freedom is lost at the pose it leads to if fewer are left there; and
+// if no step goes its way, though others carry the singular pose along, with as many freedoms as here.
 func (s *Study) missing(g *Group, w *vicinity) int {
 	most := max(0, w.here-g.d)
-	try := func(z []float64) bool {
+	var ways [][]float64                      // of the steps after which the most are left
+	try := func(z []float64, all bool) bool { // all: all freedoms take part in the step
 		for _, sign := range [2]float64{1, -1} {
 			if w.spare--; w.spare < 0 || s.Stopped() {
 				w.unsure = true
 				return false
 			}
-			if poses, ok := s.step(g, z, sign); ok {
-				most = max(most, s.leftAt(w, poses))
-				if most >= w.here {
-					return true
+			poses, kept := s.step(g, z, sign)
+			if poses == nil || !kept && g.large() {
+				continue
+			}
+			y, off := z, 0.0
+			if !g.large() {
+				if y = s.went(g, z, sign); dense.Norm(y) < tol.FellBack*dense.Norm(z) {
+					continue // it fell back
 				}
+				for j := range y {
+					off = math.Max(off, math.Abs(y[j]-z[j]))
+				}
+			}
+			n := s.leftAt(w, poses)
+			if n > most {
+				most, ways = n, nil
+			}
+			if n >= w.here && (g.large() || all && off < tol.WentAside) {
+				return true
+			}
+			if n == most && !g.large() {
+				ways = append(ways, y)
 			}
 		}
 		return false
@@ -191,26 +225,31 @@ func (s *Study) missing(g *Group, w *vicinity) int {
 	for i := range mix {
 		mix[i] = 1 + tol.Mixed*math.Sin(float64(7*i+1))
 	}
-	if try(mix) {
+	if try(mix, true) {
 		return 0
 	}
 	for i := 0; i < g.d && !w.unsure; i++ {
 		z := make([]float64, g.d)
 		z[i] = 1
-		if try(z) {
+		if try(z, g.d == 1) {
 			return 0
 		}
 	}
-	for i := 0; i < g.d && g.d <= 12; i++ {
+	carried := most >= w.here // the singular pose is carried along: which ways go is told by single freedoms
+	for i := 0; i < g.d && g.d <= 12 && !carried; i++ {
 		for j := 0; j < i && !w.unsure; j++ {
 			for _, s := range [2]float64{1, -1} {
 				z := make([]float64, g.d)
 				z[i], z[j] = 1, s
-				if try(z) {
+				if try(z, g.d == 2) {
 					return 0
 				}
 			}
 		}
+	}
+	if carried && len(ways) > 0 {
+		gone := dense.Orthonormal(dense.Columns(g.d, ways), tol.FellBack).C
+		return max(0, g.d-gone)
 	}
 	return w.here - most
 }

@@ -32,8 +32,10 @@ type Study struct {
 	counter *mobility.Counter     // for counting freedoms at poses nearby
 	trial   []geom.Pose           // where a step went
 	moved   []int                 // by it
+	reached float64               // its length, had all of it been kept
 	rows    solve.Rows
-	told    []told // per motion of the report: what Swing shows
+	of      map[int][]*solve.Relation // per body
+	told    []told                    // per motion of the report: what Swing shows
 }
 
 // Apart is the same study on a system of its own, for another goroutine or for what is tried.

@@ -26,12 +26,12 @@ func (s *Study) Swing(k int) [][]geom.Pose {
 		big = math.Max(big, dense.Norm(g.rate(i, z))/s.Sys.Bodies[b].Size)
 	}
 	if big == 0 {
-		return [][]geom.Pose{plain(s.Poses)}
+		return [][]geom.Pose{s.plain(s.Poses)}
 	}
 	rels := s.touching(g)
 	back := s.side(g, z, -1/big, rels)
 	slices.Reverse(back)
-	all := append(back, plain(s.Poses))
+	all := append(back, s.plain(s.Poses))
 	return append(all, s.side(g, z, 1/big, rels)...)
 }
 
@@ -56,16 +56,16 @@ func (s *Study) side(g *Group, z []float64, k float64, rels []int) [][]geom.Pose
 			break
 		}
 		poses = sol.Poses
-		sys.Track(poses)
-		out = append(out, plain(poses))
+		out = append(out, s.plain(poses))
 	}
 	return out
 }
 
-func plain(poses []geom.Pose) []geom.Pose {
-	out := make([]geom.Pose, len(poses))
-	for i, p := range poses {
-		out[i] = p.Plain()
+// plain lists where the components stand, as reports do.
+func (s *Study) plain(poses []geom.Pose) []geom.Pose {
+	out := make([]geom.Pose, len(s.Comps))
+	for i := range out {
+		out[i] = poses[i].Plain()
 	}
 	return out
 }

@@ -27,6 +27,12 @@ func (s *Study) own(b int, t twist) []float64 {
 	return []float64{v.X, v.Y, v.Z, t.w.X * bd.Size, t.w.Y * bd.Size, t.w.Z * bd.Size}
 }
 
+// squareAt is the square of a twist at a place, its turn measured at a distance.
+func (t twist) squareAt(p geom.Vec, size float64) float64 {
+	v, w := t.v.Add(t.w.Cross(p)), t.w.Scale(size)
+	return v.Dot(v) + w.Dot(w)
+}
+
 func turnAt(p, d geom.Vec) twist    { return twist{p.Cross(d), d} }
 func slideOn(d geom.Vec) twist      { return twist{v: d} }
 func (t twist) minus(o twist) twist { return twist{t.v.Sub(o.v), t.w.Sub(o.w)} }

@@ -111,22 +111,57 @@ func (p *Part) Round() bool {
 	return false
 }
 
-// Axes lists the axes about which the part may be round, each once, as (origin, direction).
-func (p *Part) Axes() [][2]geom.Vec {
-	var out [][2]geom.Vec
-	for _, f := range p.surfaces() {
-		if !f.HasAxis() {
-			continue
+// Ball tells whether the part is nothing but one sphere, or spheres about one centre, which it gives.
+func (p *Part) Ball() (centre geom.Vec, is bool) {
+	fs := p.surfaces()
+	if len(fs) == 0 || p.Irregular {
+		return centre, false
+	}
+	for _, f := range fs {
+		if f.Kind != Sphere || f.O.Sub(fs[0].O).Norm() > tol.RoundPlace {
+			return centre, false
 		}
-		dup := false
+	}
+	return fs[0].O, true
+}
+
+// Axes lists the axes about which the part may be round, each once, as (origin, direction): those of its features, else the line through
+// its centres and points, or through one of them square to a face. A ball gives three.
+func (p *Part) Axes() [][2]geom.Vec {
+	if c, is := p.Ball(); is {
+		return [][2]geom.Vec{{c, {X: 1}}, {c, {Y: 1}}, {c, {Z: 1}}}
+	}
+	var out [][2]geom.Vec
+	add := func(o, d geom.Vec) {
 		for _, a := range out {
-			if math.Abs(a[1].Dot(f.Z)) > 1-tol.RoundDirection && f.O.Sub(a[0]).Reject(a[1]).Norm() < tol.RoundPlace {
-				dup = true
+			if math.Abs(a[1].Dot(d)) > 1-tol.RoundDirection && o.Sub(a[0]).Reject(a[1]).Norm() < tol.RoundPlace {
+				return
 			}
 		}
-		if !dup {
-			out = append(out, [2]geom.Vec{f.O, f.Z})
+		out = append(out, [2]geom.Vec{o, d})
+	}
+	var places, faces []geom.Vec
+	for _, f := range p.surfaces() {
+		switch {
+		case f.HasAxis():
+			add(f.O, f.Z)
+		case f.Kind == Plane:
+			faces = append(faces, f.Z)
+		case f.IsPoint():
+			places = append(places, f.O)
 		}
+	}
+	if len(out) > 0 || len(places) == 0 {
+		return out
+	}
+	for _, o := range places[1:] {
+		if d := o.Sub(places[0]); d.Norm() > tol.RoundPlace {
+			add(places[0], d.Unit())
+			return out
+		}
+	}
+	if len(faces) > 0 {
+		add(places[0], faces[0])
 	}
 	return out
 }

@@ -93,6 +93,8 @@ func TestFit(t *testing.T) {
 		{cyl(o, 3, "hole"), cyl(o, 4, "shaft"), "2 too tight to go in"},
 		{cyl(o, 3, "hole"), cyl(o, 3, "hole"), "both Ø6"},
 		{cyl(o, 3, "hole"), cyl(o, 5, "hole"), "Ø10 beside Ø6"},
+		{cyl(o, 3, "hole"), cyl(o, 3+0.5e-6, "hole"), "both Ø6"},
+		{cyl(o, 3, "hole"), cyl(o, 3+2e-6, "hole"), "beside"}, // SameRadius, 1e-6 mm
 	} {
 		if got := Fit(c.a, c.b); !strings.Contains(got, c.says) {
 			t.Errorf("%q, want %q", got, c.says)

@@ -11,7 +11,7 @@ import (
 
 // TestSafeBound: a block too large to be told apart is told whole, with a bound that is never too generous.
 func TestSafeBound(t *testing.T) {
-	m, err := model.New(bench.NewRandom(5, 3, 8, 40).Doc, "main", nil)
+	m, err := model.New(bench.NewRandom(5, 3, 8, 40).Doc.Open(), "main", nil)
 	if err != nil {
 		t.Fatal(err)
 	}

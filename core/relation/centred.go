@@ -7,7 +7,7 @@ var _ = register(Type{
 	Fields: []Field{fieldSense},
 	Pairs:  true,
 	Stem:   "centred",
-	Doc:    Doc{"`a`: pair of faces `[\"c/f\", \"c/g\"]` of one component; `b`: such a pair 3, an axis 2, a point 1", "", ""},
+	Doc:    Doc{"`a`: pair of parallel faces `[\"c/f\", \"c/g\"]` of one component; `b`: such a pair 3, an axis 2, a point 1", "", ""},
 	state: func(s *Said, l *Law) bool {
 		switch b := s.B; {
 		case !isPlane(s.A):

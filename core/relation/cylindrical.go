@@ -8,7 +8,10 @@ var _ = joint(Type{
 	Stem:        "turn and slide",
 	Doc:         Doc{"frames", "`angle`, `slide`", "4"},
 	offer:       onFrames("turns, slides on it", 71),
-}, func(_ *Law, o *Rows, a, b, _ *View) {
+}, coaxial)
+
+// coaxial asks 4: one axis, pointing one way.
+func coaxial(_ *Law, o *Rows, a, b, _ *View) {
 	o.align(a, b, 1)
 	pointOnAxis(o, a, b)
-})
+}

@@ -1,6 +1,10 @@
 package relation
 
-import "setfast/core/part"
+import (
+	"fmt"
+
+	"setfast/core/part"
+)
 
 // distance: so far apart; from a plane signed along its normal, else the shortest way.
 var _ = register(Type{
@@ -68,5 +72,8 @@ func apartBy(s *Said, l *Law) bool {
 	default:
 		return false
 	}
-	return signed || v >= 0
+	if !signed && v < 0 {
+		s.refused = fmt.Errorf("a distance between %s and %s has no sign: its value is 0 or more, not %g", a.Kind, b.Kind, v)
+	}
+	return true
 }

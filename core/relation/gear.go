@@ -16,6 +16,6 @@ var _ = register(Type{
 		if ratio == 0 {
 			return Tie{}, fmt.Errorf("gear needs a ratio other than zero")
 		}
-		return inProportion(s, ratio, halfTurn/180, true), nil
+		return inProportion(s, ratio, halfTurn/180), nil
 	},
 })

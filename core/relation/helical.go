@@ -31,7 +31,8 @@ var _ = register(Type{
 		}
 		return l.Lead != 0 && frames(s)
 	},
-	turns: always,
-	offer: onFrames("screws along it", 104),
-	start: 1, // mm per turn, the coarse pitch of M6 (ISO 261, from memory); what it really is nobody can read off
+	loosened: func(l *Law) { l.rows = coaxial },
+	turns:    always,
+	offer:    onFrames("screws along it", 104),
+	start:    1, // mm per turn, the coarse pitch of M6 (ISO 261, from memory); what it really is nobody can read off
 })

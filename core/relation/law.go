@@ -98,7 +98,7 @@ func (l *Law) State(o *Rows, a, b, c *View) {
 		row := o.add(false)
 		k, _ := l.Of.Coordinate(h.Of)
 		d := k.read(l, row, a, b) - h.Value
-		if k.Angular {
+		if k.Angular && !k.Counts {
 			d = Wrap(d)
 		}
 		row.R, row.Angular = d, k.Angular
@@ -145,6 +145,15 @@ func (l Law) Turned() Law {
 		l.flipB = l.Sense < 0
 	}
 	return l
+}
+
+// Loosened is the law without what ties coordinates counted over whole turns, as of a screw whose thread is gone; false: there is none.
+func (l Law) Loosened() (Law, bool) {
+	if l.Of == nil || l.Of.loosened == nil {
+		return l, false
+	}
+	l.Of.loosened(&l)
+	return l, true
 }
 
 // Released is the law of a joint that no longer holds a coordinate.

@@ -9,11 +9,8 @@ import (
 // Range is a pair of limits in the unit of files, each of which may be open.
 type Range struct{ Lo, Hi *float64 }
 
-// Beyond tells which end of its limits a coordinate is past, in the unit of files, and whether it is. Angles are read at the turn nearest the limits.
-func (r Range) Beyond(v float64, angular bool) (end float64, out bool) {
-	if angular {
-		v = r.NearestTurn(v)
-	}
+// Beyond tells which end of its limits a coordinate is past, in the unit of files, and whether it is.
+func (r Range) Beyond(v float64) (end float64, out bool) {
 	if r.Lo != nil && v < *r.Lo-tol.AtLimit {
 		return *r.Lo, true
 	}

@@ -61,6 +61,8 @@ type Type struct {
 	state func(s *Said, l *Law) bool
 	// tie makes the law of a coupling.
 	tie func(s *Said) (Tie, error)
+	// loosened drops from a law what ties coordinates that it counts over whole turns; nil: there is none.
+	loosened func(l *Law)
 	// turns tells whether a sense makes a difference; nil: it never does.
 	turns func(a, b part.Kind) bool
 	// check looks at the fields together; it names the field that is wrong.
@@ -83,6 +85,7 @@ type Said struct {
 	A, B  part.Feature
 	About *part.Feature
 	Params
+	refused error // what is wrong with the fields, beside these features
 }
 
 var table = map[string]*Type{}
@@ -132,7 +135,11 @@ func (t *Type) Law(s *Said) (Law, error) {
 	if v, ok := s.Num("value"); ok && notANumber(v) {
 		return l, fmt.Errorf("the value is not a number")
 	}
-	if t.NeedsAbout && s.About == nil || !t.state(s, &l) {
+	fits := !(t.NeedsAbout && s.About == nil) && t.state(s, &l)
+	if s.refused != nil {
+		return l, s.refused
+	}
+	if !fits {
 		return l, fmt.Errorf("%s does not take %s with %s; it takes %s", t.Name, s.A.Kind, s.B.Kind, t.Takes)
 	}
 	return l, l.keep(s)

@@ -153,6 +153,22 @@ func (rs *Rows) Couple(a, b *Row, miss, slope float64, angular bool) {
 	}
 }
 
+// Unroll restates the equation of an angle held at a value (rad): the angle is the one nearest to another, not to the value.
+func (r *Row) Unroll(value, near float64) {
+	v := value + r.R/tol.AngleWeight
+	v += 2 * math.Pi * math.Round((near-v)/(2*math.Pi))
+	r.R = (v - value) * tol.AngleWeight
+}
+
+// Add takes over an equation of one coordinate, as Reading gives it.
+func (rs *Rows) Add(r Row) {
+	row := rs.add(r.Angular)
+	*row = r
+	if r.Angular {
+		row.scale(tol.AngleWeight)
+	}
+}
+
 // Reset forgets what was stated; the memory is kept.
 func (rs *Rows) Reset() { rs.List = rs.List[:0] }
 

@@ -61,6 +61,7 @@ type Result struct {
 	Motions    []Motion             `json:"motions"`
 	Groups     []DoubledGroup       `json:"doubled_groups"`
 	Odds       []Odds               `json:"at_odds"`
+	MoreOdds   int                  `json:"at_odds_more,omitempty"` // conflicts beside those told
 	BlockedBy  []BlockedEntry       `json:"blocked"`
 	Measures   map[string]any       `json:"measures"`
 	Drives     map[string]*DriveRun `json:"drives"`

@@ -108,12 +108,13 @@ func (m *meaning) byFeatures() {
 			if m.rides[r.Head()] {
 				continue // the motion is relative to what stands
 			}
-			chain, f, err := m.study.Doc.Lookup(a, r)
-			if err != nil || len(chain) > 1 || !f.HasDirection() {
+			at, present, err := m.study.Feature(r)
+			if err != nil || !present || len(r.Path) > 1 || !at.F.HasDirection() {
 				continue
 			}
-			if len(chain) == 1 {
-				f = f.At(m.res.At(chain[0].Name).Pose)
+			f := at.Frame
+			if at.Body >= 0 {
+				f = f.At(m.study.Poses[at.Body])
 			}
 			if m.fits(f.O, f.Z) {
 				m.along(r)

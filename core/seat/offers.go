@@ -11,6 +11,7 @@ import (
 	"fmt"
 	"math"
 	"slices"
+	"sync"
 
 	"setfast/core/account"
 	"setfast/core/assembly"
@@ -58,21 +59,32 @@ func Offers(ctx context.Context, a *account.Account, put, on assembly.Ref, sense
 	if len(ps) == 0 {
 		return nil, fmt.Errorf("no relation fits %s with %s", fp.Describe(), fo.Describe())
 	}
+	tried := make([]*Offer, len(ps)) // nil where the features do not fit the relation after all
+	var all sync.WaitGroup
+	for i, p := range ps {
+		mine := t.apart()
+		all.Go(func() {
+			m := &assembly.Mate{ID: offerID, Type: p.Type.Name, A: on, B: put, Params: relation.Params{}.WithWord("sense", sense)}
+			o, err := mine.try(m)
+			if err != nil {
+				return
+			}
+			o.Label = p.Label
+			if p.Type.Fits {
+				o.Note = part.Fit(fo, fp)
+			}
+			tried[i] = &o
+		})
+	}
+	all.Wait()
+	if ctx.Err() != nil {
+		return nil, context.Cause(ctx)
+	}
 	var out []Offer
-	for _, p := range ps {
-		m := &assembly.Mate{ID: offerID, Type: p.Type.Name, A: on, B: put, Params: relation.Params{}.WithWord("sense", sense)}
-		o, err := t.try(m)
-		if ctx.Err() != nil {
-			return nil, context.Cause(ctx)
+	for _, o := range tried {
+		if o != nil {
+			out = append(out, *o)
 		}
-		if err != nil {
-			continue // the features do not fit this relation after all
-		}
-		o.Label = p.Label
-		if p.Type.Fits {
-			o.Note = part.Fit(fo, fp)
-		}
-		out = append(out, o)
 	}
 	slices.SortStableFunc(out, func(a, b Offer) int {
 		switch {

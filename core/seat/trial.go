@@ -58,12 +58,17 @@ func newTrial(ctx context.Context, a *account.Account, put, on assembly.Ref) (*t
 	return t, nil
 }
 
+// apart is the trial with solver memory of its own, for another goroutine.
+func (t *trial) apart() *trial {
+	c := *t
+	c.whole = t.whole.Apart()
+	return &c
+}
+
 // standing makes a system of the assembly that starts at its solved poses; what has no freedom left is fixed there.
 func (t *trial) standing() {
-	w := t.study.Sys.Fork()
-	w.Bodies = slices.Clone(w.Bodies)
+	w := t.study.Sys.Starting(t.study.Poses)
 	for b := range w.Bodies {
-		w.Bodies[b].Start = t.study.Poses[b]
 		w.Bodies[b].Fixed = w.Bodies[b].Fixed || !t.study.Basis.Moves(b)
 	}
 	t.whole = w
@@ -72,13 +77,8 @@ func (t *trial) standing() {
 // reach gathers the relations that tie the two features' bodies to others through bodies that move.
 func (t *trial) reach() {
 	w := t.whole
-	t.about = map[int][]int{}
+	t.about = w.ByBody(t.study.Rels)
 	var buf [4]int
-	for _, i := range t.study.Rels {
-		for _, b := range w.FreeBodies(w.Rels[i], &buf) {
-			t.about[b] = append(t.about[b], i)
-		}
-	}
 	in, rels := map[int]bool{}, map[int]bool{}
 	var next []int
 	add := func(b int) {
@@ -115,7 +115,8 @@ func (t *trial) spec(m *assembly.Mate, a, b solve.Feat) solve.Spec {
 
 // part is the overlay as a model of its own, with another relation if one is given, and where its bodies are in the assembly.
 func (t *trial) part(m *assembly.Mate) (*model.Model, []int, error) {
-	sys, bodies := t.whole.Part(t.rels, t.bodies...)
+	p := t.whole.Part(t.rels, t.bodies...)
+	sys, bodies := p.System, p.Bodies
 	k := t.study.On(sys)
 	k.Comps, k.Mates, k.Rels = nil, nil, nil
 	for _, b := range bodies {
@@ -192,7 +193,6 @@ func (t *trial) try(m *assembly.Mate) (Offer, error) {
 		o.After, o.Leaves, o.Odds = p.Left, FreedomWords(p.Slides, p.Turns), missWords(k, st)
 		return o, nil
 	}
-	k.Sys.Track(st.Poses)
 	basis := post(k, st.Poses, st.Rels)
 	left, turns := 0, 0
 	if i := slices.Index(bodies, t.study.Body[t.name]); i >= 0 && !k.Sys.Bodies[i].Fixed {
@@ -222,7 +222,7 @@ func (t *trial) tellMoves(o *Offer, bodies []int, poses []geom.Pose) {
 		}
 		uses[use] = true
 	}
-	for _, c := range t.study.Doc.Assemblies[t.study.Name].Components { // in build order
+	for _, c := range t.study.Asm.Components { // in build order
 		if use, _, _ := strings.Cut(c.Name, "/"); uses[use] {
 			o.Moves = append(o.Moves, use)
 			delete(uses, use)

@@ -19,7 +19,7 @@ func missWords(m *model.Model, st conflict.Settled) string {
 	}
 	if len(st.Odds) == 0 {
 		for _, i := range m.Rels {
-			if ms := m.Sys.Miss(m.Sys.Rels[i], st.Poses); !ms.Within(m.Set.ToleranceMM, m.Set.ToleranceDeg) {
+			if ms := m.Sys.Miss(m.Sys.Rels[i], st.Poses); !m.Holds(ms) {
 				mm, dg = mm+ms.MM, dg+ms.Deg
 			}
 		}

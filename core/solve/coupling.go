@@ -2,7 +2,6 @@ package solve
 
 import (
 	"fmt"
-	"math"
 
 	"setfast/core/geom"
 	"setfast/core/relation"
@@ -14,12 +13,9 @@ type coupling struct {
 	ofA, ofB string
 	angular  bool // b is an angle
 	law      func(a float64) (b, slope float64)
+	rate     float64 // of a linear law, else 0
 	a0, b0   float64 // counted from here, where no phase makes it absolute
-	at       int     // its place among the system's counts
 }
-
-// count is how far the joints of a coupling have turned: the last readings, and the angles run on from them over full turns.
-type count struct{ rawA, rawB, sumA, sumB float64 }
 
 // NewCoupling ties two joints. Angles are radians inside.
 func (s *System) NewCoupling(sp Spec) (*Relation, error) {
@@ -27,7 +23,7 @@ func (s *System) NewCoupling(sp Spec) (*Relation, error) {
 	if t == nil || t.Family != relation.Coupling {
 		return nil, fmt.Errorf("unknown coupling %q", sp.Type)
 	}
-	k := &coupling{a: sp.JA, b: sp.JB, ofA: t.Ties[0], ofB: t.Ties[1], at: len(s.counts)}
+	k := &coupling{a: sp.JA, b: sp.JB, ofA: t.Ties[0], ofB: t.Ties[1]}
 	for i, j := range [2]*Relation{sp.JA, sp.JB} {
 		c, ok := j.Of.Coordinate(t.Ties[i])
 		if !ok {
@@ -39,52 +35,29 @@ func (s *System) NewCoupling(sp Spec) (*Relation, error) {
 	if err != nil {
 		return nil, err
 	}
-	k.law = tie.Law
-	poses := s.NewPoses()
-	n := count{rawA: s.raw(k.a, k.ofA, poses), rawB: s.raw(k.b, k.ofB, poses)}
-	n.sumA, n.sumB = n.rawA, n.rawB
+	k.law, k.rate = tie.Law, tie.Rate
+	s.CountTurns(k.a, k.ofA, relation.Range{})
+	s.CountTurns(k.b, k.ofB, relation.Range{})
 	if tie.Relative {
-		k.a0, k.b0 = n.rawA, n.rawB
+		k.a0, k.b0 = s.atStart(k.a, k.ofA), s.atStart(k.b, k.ofB)
 	}
-	if tie.Whole { // the turn of b that is nearest
-		v, _ := k.law(n.sumA)
-		n.sumB += 2 * math.Pi * math.Round((v-n.sumB)/(2*math.Pi))
-	}
-	s.counts = append(s.counts, n)
 	return &Relation{Law: relation.Law{Of: t, Sense: 1, Side: 1}, ID: sp.ID, A: sp.JA.B, B: sp.JB.B, couple: k, states: 1}, nil
 }
 
-func (s *System) raw(j *Relation, of string, poses []geom.Pose) float64 {
-	v, _ := s.ReadCoordinate(j, of, poses)
-	return v
-}
-
-// runOn continues a reading from the last one; angles go on over full turns.
-func runOn(j *Relation, of string, v, raw, sum float64) float64 {
-	if c, _ := j.Of.Coordinate(of); c.Angular && !c.Counts {
-		return sum + relation.Wrap(v-raw)
+// atStart is a coordinate as couplings count it from.
+func (s *System) atStart(j *Relation, of string) float64 {
+	if k := j.dialOf(of); k >= 0 {
+		return s.dials[k].zero
 	}
-	return sum + v - raw
+	v, _ := s.ReadCoordinate(j, of, s.NewPoses())
+	return v
 }
 
 // coupled states the one equation of a coupling.
 func (s *System) coupled(r *Relation, poses []geom.Pose, out *Rows) {
-	k, n := r.couple, &s.counts[r.couple.at]
-	va, rowA := s.ReadCoordinate(k.a, k.ofA, poses)
-	vb, rowB := s.ReadCoordinate(k.b, k.ofB, poses)
-	a, b := runOn(k.a, k.ofA, va, n.rawA, n.sumA)-k.a0, runOn(k.b, k.ofB, vb, n.rawB, n.sumB)-k.b0
-	want, slope := k.law(a)
-	out.Couple(&rowA, &rowB, b-want, slope, k.angular)
-}
-
-// Track notes how far coupled joints have turned, so that full turns are counted from here on.
-func (s *System) Track(poses []geom.Pose) {
-	for _, r := range s.Rels {
-		if k := r.couple; k != nil {
-			n := &s.counts[k.at]
-			va, vb := s.raw(k.a, k.ofA, poses), s.raw(k.b, k.ofB, poses)
-			n.sumA, n.sumB = runOn(k.a, k.ofA, va, n.rawA, n.sumA), runOn(k.b, k.ofB, vb, n.rawB, n.sumB)
-			n.rawA, n.rawB = va, vb
-		}
-	}
+	k := r.couple
+	a, rowA := s.ReadCoordinate(k.a, k.ofA, poses)
+	b, rowB := s.ReadCoordinate(k.b, k.ofB, poses)
+	want, slope := k.law(a - k.a0)
+	out.Couple(&rowA, &rowB, b-k.b0-want, slope, k.angular)
 }

@@ -56,11 +56,8 @@ func TestCouplingDerivatives(t *testing.T) {
 func TestFullTurns(t *testing.T) {
 	ratio := -2.0
 	s, c := coupled(t, "gear", Spec{Params: relation.Params{}.WithNum("ratio", ratio)})
-	poses := s.NewPoses()
-	start := [2]geom.Pose{poses[0], poses[1]}
 	for _, dir := range []float64{1, -1} {
-		poses[0], poses[1] = start[0], start[1]
-		s := s.Fork()
+		poses := s.NewPoses()
 		for k := 1; k <= 100; k++ {
 			a := dir * float64(k) * 9 * math.Pi / 180
 			poses[0].Q = geom.Exp(geom.V(0, 0, 0.4+a))
@@ -68,7 +65,7 @@ func TestFullTurns(t *testing.T) {
 			if m := s.Miss(c, poses); m.Deg > 1e-9 {
 				t.Fatalf("after %g turns the mesh is off by %g°", dir*float64(k)*9/360, m.Deg)
 			}
-			s.Track(poses)
+			s.follow([]int{0, 1}, poses)
 		}
 	}
 }

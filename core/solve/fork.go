@@ -1,13 +1,17 @@
 package solve
 
-import "slices"
+import (
+	"slices"
+
+	"setfast/core/geom"
+)
 
 // Fork is a system of its own on the same bodies and relations: what is tried on it (another relation in the place of one, a
 // body let go, a motion followed over full turns) leaves the first as it is. The two share scratch memory and so a goroutine.
 func (s *System) Fork() *System {
 	s.worker()
 	f := *s
-	f.Rels, f.counts, f.slab = slices.Clone(s.Rels), slices.Clone(s.counts), nil
+	f.Rels, f.slab = slices.Clone(s.Rels), nil
 	return &f
 }
 
@@ -22,6 +26,19 @@ func (s *System) Apart() *System {
 func (s *System) Swapped(i int, r *Relation) *System {
 	f := s.Fork()
 	f.Rels[i] = r
+	return f
+}
+
+// Starting is a fork that starts at other poses.
+func (s *System) Starting(poses []geom.Pose) *System {
+	f := s.Fork()
+	f.Bodies, f.dials = slices.Clone(s.Bodies), slices.Clone(s.dials)
+	for b := range f.Bodies {
+		f.Bodies[b].Start = poses[b]
+	}
+	for k := range f.dials {
+		f.dials[k].start = s.shown(poses, k)
+	}
 	return f
 }
 

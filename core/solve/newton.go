@@ -83,6 +83,7 @@ func (s *System) newtonOn(p *pattern, bodies []int, rels []*Relation, poses []ge
 		if !ok {
 			break
 		}
+		s.follow(w.dials, poses)
 		gain := (f - fNew) / f
 		f, worst = fNew, worstNew
 		lambda = math.Max(lambda/tol.DampLess, tol.DampLeast)
@@ -128,8 +129,10 @@ type worker struct {
 	g, d   []float64
 	tmp    []float64
 	was    []geom.Pose // before the step being tried
+	dials  []int       // of joints of the bodies
 	rs     Rows
 	pairs  [][2]int32
+	weight []float64 // per relation, where they do not weigh the same
 }
 
 // slots says where the blocks of a relation go.
@@ -216,6 +219,7 @@ func (w *worker) begin(s *System, bodies []int, rels []*Relation, p *pattern) {
 		w.was = make([]geom.Pose, n)
 	}
 	w.was = w.was[:n]
+	w.dials = s.dialsOn(bodies, w.dials)
 	w.rs.only = -1
 	if n == 1 {
 		w.rs.only = bodies[0]
@@ -241,6 +245,9 @@ func (w *worker) linearise(poses []geom.Pose) (float64, float64) {
 	f, worst := 0.0, 0.0
 	for k, r := range w.rels {
 		rows := w.s.evalFor(r, poses, &w.rs)
+		if w.weight != nil {
+			weigh(rows, w.weight[k])
+		}
 		t := &w.slots[k]
 		for q := range rows {
 			row := &rows[q]

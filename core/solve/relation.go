@@ -33,6 +33,8 @@ type Relation struct {
 	A, B, About Feat
 	HasAbout    bool
 	couple      *coupling
+	turns       []turning // of a joint: the dials of its angles
+	limits      []limit
 	states      int // equations, without those of coordinates that are held
 }
 
@@ -97,12 +99,18 @@ func (s *System) New(sp Spec) (*Relation, error) {
 	return r, nil
 }
 
-// ReadCoordinate gives a joint coordinate at the given poses (mm or radians) and how it changes with the bodies' motion.
+// ReadCoordinate gives a joint coordinate at the given poses (mm or radians) and how it changes with the bodies' motion. An angle with
+// a dial is the one nearest to what that shows.
 func (s *System) ReadCoordinate(r *Relation, of string, poses []geom.Pose) (float64, relation.Row) {
 	var a, b relation.View
 	s.look(&a, &r.A, poses)
 	s.look(&b, &r.B, poses)
-	return r.Reading(of, &a, &b)
+	v, row := r.Reading(of, &a, &b)
+	if k := r.dialOf(of); k >= 0 {
+		v = nearTurn(v, s.shown(poses, k))
+		row.R = v
+	}
+	return v, row
 }
 
 // ReadValue gives what a relation's main field would have to be to hold where the bodies stand: mm or degrees.
@@ -142,6 +150,18 @@ func (s *System) FreeBodies(r *Relation, buf *[4]int) []int {
 		out = append(out, b)
 	}
 	return out
+}
+
+// ByBody lists, for each free body, the relations it is in, among those given.
+func (s *System) ByBody(rels []int) map[int][]int {
+	of := map[int][]int{}
+	var buf [4]int
+	for _, i := range rels {
+		for _, b := range s.FreeBodies(s.Rels[i], &buf) {
+			of[b] = append(of[b], i)
+		}
+	}
+	return of
 }
 
 // Last is the latest body that the relation is between, in build order, or -1 for none: the line it is posted with.

@@ -25,11 +25,17 @@ type seated struct {
 	diag   []float64
 	mine   []*Relation
 	in     []bool
+	failed int // loops in a row that would not close
 }
 
+// mostFailed is how many loops in a row may fail to close before no more are tried: much is at odds, and what can hold is found for all
+// bodies together.
+const mostFailed = 12
+
 // seatInTurn brings bodies to their seats one after another: a body whose relations lead to bodies already seated is
-// solved alone against them. The put thing (b of a relation) moves first where there is a choice.
-func (s *System) seatInTurn(poses []geom.Pose, rels []int) {
+// solved alone against them. The put thing (b of a relation) moves first where there is a choice. It is false where too many loops would
+// not close.
+func (s *System) seatInTurn(poses []geom.Pose, rels []int) bool {
 	n := len(s.Bodies)
 	t := &seated{s: s, poses: poses, rel: rels, places: make([][4]int32, len(rels)), count: make([]int8, len(rels)),
 		of: make([][]int32, n+1), done: make([]bool, n+1), rank: make([]int, n+1), in: make([]bool, n+1)}
@@ -92,7 +98,7 @@ func (s *System) seatInTurn(poses []geom.Pose, rels []int) {
 		}
 		if k < 0 {
 			if k = t.first(); k < 0 {
-				return
+				break
 			}
 			t.seat(k)
 			open(k)
@@ -102,6 +108,7 @@ func (s *System) seatInTurn(poses []geom.Pose, rels []int) {
 		t.seat(k)
 		open(k)
 	}
+	return t.failed < mostFailed
 }
 
 // place notes which bodies relation k is between.
@@ -175,7 +182,7 @@ func (t *seated) bring(k int) {
 	s := t.s
 	mine := t.ready(k, always)
 	one := [1]int{k}
-	start := t.poses[k]
+	start, turns := t.poses[k], s.turnsOf(t.poses)
 	w := s.newton(one[:], mine, t.poses, effort{iterations: 60, impatient: true})
 	if w < tol.Seated {
 		return
@@ -183,12 +190,13 @@ func (t *seated) bring(k int) {
 	if t.closeLoop(k) {
 		return
 	}
-	best, bestW := t.poses[k], w
+	best, bestTurns, bestW := t.poses[k], s.turnsOf(t.poses), w
 	if w < tol.NearlySeated*s.Bodies[k].Size { // all but there: no matter of the side it came from
 		return
 	}
 	for _, ax := range [3]geom.Vec{{X: 1}, {Y: 1}, {Z: 1}} {
 		t.poses[k] = start.Turned(start.Point(s.Bodies[k].Centre), geom.Vec{}, start.Dir(ax).Scale(math.Pi))
+		s.takeBack(t.poses, turns)
 		mine = t.ready(k, always)
 		w := s.newton(one[:], mine, t.poses, effort{iterations: 60})
 		if w < tol.Seated {
@@ -198,10 +206,11 @@ func (t *seated) bring(k int) {
 			return
 		}
 		if w < bestW*tol.ClearlyBetter {
-			best, bestW = t.poses[k], w
+			best, bestTurns, bestW = t.poses[k], s.turnsOf(t.poses), w
 		}
 	}
 	t.poses[k] = best
+	s.takeBack(t.poses, bestTurns)
 }
 
 // slack tells whether a seated body has freedom left, given that all others stand; relations to the set at hand do not count.
@@ -242,10 +251,13 @@ func (t *seated) slack(b int) bool {
 func (t *seated) closeLoop(k int) bool {
 	s := t.s
 	n := len(s.Bodies)
+	if t.failed >= mostFailed {
+		return false
+	}
 	t.done[k] = true
 	defer func() { t.done[k] = false }()
 	set := []int{k}
-	saved := []geom.Pose{t.poses[k]}
+	saved, turns := []geom.Pose{t.poses[k]}, s.turnsOf(t.poses)
 	t.in[k] = true
 	defer func() {
 		for _, b := range set {
@@ -293,12 +305,15 @@ func (t *seated) closeLoop(k int) bool {
 			})...)
 		}
 		if s.newton(set, rels, t.poses, effort{iterations: 40, impatient: true}) < tol.SeatedLoop {
+			t.failed = 0
 			return true
 		}
 		for i, b := range set {
 			t.poses[b] = saved[i]
 		}
+		s.takeBack(t.poses, turns)
 	}
+	t.failed++
 	return false
 }
 

@@ -15,6 +15,7 @@ type Options struct {
 	Retry   bool    // try other starts before giving up
 	Tries   int     // how many, where not the usual few
 	Far     bool    // bodies may have far to go: not for following a motion, which must not jump
+	Limits  bool    // coordinates must come to lie within their limits too
 	// Impatient gives up where the residual hardly falls any more; it is for sets that are likely to conflict.
 	Impatient bool
 }
@@ -26,15 +27,19 @@ type Solution struct {
 	Miss  []Miss // per relation
 }
 
-// Solve seats the bodies from their start poses: one after another where that suffices, loops together.
+// Solve seats the bodies from their start poses: one after another where that suffices, loops together. In a close net a body seated on
+// a few may be far from where the rest wants it, and all are tried together from where they start.
 func (s *System) Solve(o Options) Solution {
-	poses := s.NewPoses()
-	all := make([]int, len(s.Rels))
-	for i := range all {
-		all[i] = i
+	poses, all := s.NewPoses(), s.All()
+	closes := s.seatInTurn(poses, all)
+	sol := s.settle(poses, all, o)
+	if !sol.Holds && !closes && !s.Stopped() {
+		o.Far, o.Retry, o.Impatient = false, false, true
+		if together := s.settle(s.NewPoses(), all, o); together.Holds {
+			return together
+		}
 	}
-	s.seatInTurn(poses, all)
-	return s.settle(poses, all, o)
+	return sol
 }
 
 // SolveFrom brings a subset of the relations to rest from the given poses, which are left as they were.
@@ -50,6 +55,8 @@ func (s *System) Rest(bodies []int, rels []*Relation, poses []geom.Pose, o Optio
 
 // settle solves each group of connected bodies together, where it is not at rest already.
 func (s *System) settle(poses []geom.Pose, rels []int, o Options) Solution {
+	s.minding = o.Limits
+	defer func() { s.minding = false }()
 	sol := Solution{Poses: poses, Holds: true, Miss: make([]Miss, len(s.Rels))}
 	rs := &s.worker().rs
 	var restless []int // relations that are off by more than rounding
@@ -102,6 +109,10 @@ func (s *System) groupsOf(some, rels []int) []group {
 }
 
 func (s *System) settleGroup(g group, poses []geom.Pose, o Options) bool {
+	var from []geom.Pose
+	if o.Retry {
+		from = append(from, poses...)
+	}
 	s.newton(g.bodies, g.rels, poses, effort{iterations: 80, impatient: o.Impatient})
 	if s.hold(g.rels, poses, o) {
 		return true
@@ -117,42 +128,10 @@ func (s *System) settleGroup(g group, poses []geom.Pose, o Options) bool {
 	if !o.Retry || len(g.bodies) == 0 {
 		return false
 	}
-	best := append([]geom.Pose(nil), poses...)
-	bestMiss := s.total(g.rels, poses)
-	try := func(p []geom.Pose) bool {
-		s.newton(g.bodies, g.rels, p, effort{iterations: 80})
-		if m := s.total(g.rels, p); m < bestMiss {
-			bestMiss = m
-			copy(best, p)
-		}
-		return s.hold(g.rels, p, o)
+	if s.otherTurns(g, from, poses, o) {
+		return true
 	}
-	// other starts, always the same ones: as given, then each turned and shaken in a fixed sequence
-	numbers := shaking
-	rnd := numbers.next
-	tries := 6
-	if len(g.bodies) > 60 {
-		tries = 2
-	}
-	tries = max(tries, o.Tries)
-	for k := 0; k < tries && !s.Stopped(); k++ {
-		p := append([]geom.Pose(nil), poses...)
-		for _, b := range g.bodies {
-			p[b] = s.Bodies[b].Start
-			if k == 0 {
-				continue
-			}
-			size := s.Bodies[b].Size
-			amount := tol.Scatter * float64(k%7)
-			p[b] = p[b].Turned(p[b].Point(s.Bodies[b].Centre),
-				geom.V(rnd(), rnd(), rnd()).Scale(amount*size), geom.V(rnd(), rnd(), rnd()).Scale(amount))
-		}
-		if try(p) {
-			break
-		}
-	}
-	copy(poses, best)
-	return s.hold(g.rels, poses, o)
+	return s.otherStarts(g, poses, o)
 }
 
 func (s *System) hold(rels []*Relation, poses []geom.Pose, o Options) bool {
@@ -222,6 +201,7 @@ func (s *System) groups(rels []int) []group {
 // SolveSubset solves some of the relations from the start poses.
 func (s *System) SolveSubset(rels []int, o Options) Solution {
 	poses := s.NewPoses()
+	s.minding = o.Limits
 	s.seatInTurn(poses, rels)
 	return s.settle(poses, rels, o)
 }
@@ -248,19 +228,4 @@ func (s *System) Clusters(rels []int) []Cluster {
 		out = append(out, Cluster{g.bodies, g.index})
 	}
 	return out
-}
-
-// sequence is xorshift64 (Marsaglia 2003, Journal of Statistical Software 8(14), shifts 13, 7, 17). It is written out, where the
-// standard library has better ones, because which of several ways to assemble is found depends on it: the same document must give
-// the same report in the next release of the language too, and in the one after.
-type sequence uint64
-
-const shaking sequence = 88172645463325252
-
-// next is a number from −1 to 1.
-func (s *sequence) next() float64 {
-	*s ^= *s << 13
-	*s ^= *s >> 7
-	*s ^= *s << 17
-	return float64(*s>>11)/(1<<53)*2 - 1
 }

@@ -30,11 +30,12 @@ type System struct {
 	Rels   []*Relation
 	// Stop, where given, is asked between steps whether to give up. Once it says so, every solve ends at once with the poses
 	// reached by then and does not hold; who asked for it knows why and throws the outcome away.
-	Stop func() bool
-	work *worker
-	// counts are the full turns of coupled joints, one for each coupling made.
-	counts []count
-	slab   []Relation // where the next relations go
+	Stop    func() bool
+	work    *worker
+	minding bool       // limits count as equations where a coordinate is beyond them
+	dials   []dial     // of angles that are counted over whole turns
+	dialsOf [][]int    // per body, once asked for
+	slab    []Relation // where the next relations go
 }
 
 // Stopped tells whether all work on the system is to end.
@@ -50,11 +51,14 @@ func (s *System) fresh() *Relation {
 	return r
 }
 
-// NewPoses gives the start poses.
+// NewPoses gives the start poses, with what the dials show there.
 func (s *System) NewPoses() []geom.Pose {
-	p := make([]geom.Pose, len(s.Bodies))
+	p := make([]geom.Pose, len(s.Bodies)+len(s.dials))
 	for i := range s.Bodies {
 		p[i] = s.Bodies[i].Start
+	}
+	for k := range s.dials {
+		s.show(p, k, s.dials[k].start)
 	}
 	return p
 }
@@ -167,6 +171,14 @@ func (s *System) evalFor(r *Relation, poses []geom.Pose, out *Rows) []relation.R
 	stand(a, out.only)
 	stand(b, out.only)
 	r.State(&out.Rows, a, b, c)
+	if r.turns != nil {
+		s.unroll(r, poses, out.List)
+	}
+	if s.minding {
+		for _, l := range r.limits {
+			s.bounded(r, l, poses, out)
+		}
+	}
 	return out.List
 }
 

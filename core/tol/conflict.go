@@ -19,6 +19,12 @@ const (
 	// it another start, or an alignment turned round, might lead to poses that hold.
 	AllBut    = 0.02
 	AllButDeg = 1.0
+	// MayBeTurned, of the size of the smaller part: where relations miss by more it is tried whether an alignment is the wrong way round.
+	MayBeTurned = 0.1
+	// Sparse, mm (radians weighted), and Sparser: in looking for poses at which few relations miss, residuals below a bound count less and
+	// less; the bound falls by this factor down to Sparse, a tenth of the usual tolerance.
+	Sparse  = 1e-4
+	Sparser = 0.6
 	// PerRemedy, per mm or degree: values of remedies are rounded to a millionth.
 	PerRemedy = 1e6
 	// AtLimit, mm or degrees: a coordinate past its limit by less is at it.

@@ -21,6 +21,8 @@ const (
 	NoDistance = 1e-12
 	// ParallelAxes, a sine: the contract's bound between axes that are skew and axes that count as parallel.
 	ParallelAxes = 1e-6
+	// ParallelFaces, a sine: two faces that count as parallel for having a middle. Imported ones may be off by 1e-6.
+	ParallelFaces = 1e-5
 	// NoAngle, a sine: directions this near to parallel open in no plane of their own.
 	NoAngle = 1e-9
 	// NoTurnSquared, a squared sine: a direction this near to the axis it is turned about has no angle.

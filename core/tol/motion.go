@@ -5,11 +5,15 @@ const (
 	// Moves: a body moves in a motion, or a direction lies outside a span, if it does so by more than this.
 	Moves = 1e-7
 	// MovesAlong: a body is told to move along if it goes at least this part of the farthest.
-	MovesAlong = 1e-4
-	// SeesMore: a rate adds to those before if more than this of it is left once they are taken out.
-	SeesMore = 1e-6
-	// Quiet: a rate this small in a motion of length one does not see it, and a planned entry whose rates are all so small is blocked.
+	MovesAlong = 1e-6
+	// SeesMore: a rate adds to those before if more than this of it is left once they are taken out; as Resists.
+	SeesMore = Resists
+	// Quiet: a rate this small in a motion of length one does not see it.
 	Quiet = 1e-6
+	// Locked, of the farthest: bodies that part by less in the best completion of a motion are kept together exactly, if that goes.
+	Locked = 1e-3
+	// Exactly, of a motion's length: it goes if no more than this is left.
+	Exactly = 1e-9
 	// ExactMotion: a component's planned turn or slide must be possible to this part of itself.
 	ExactMotion = 1e-5
 	// WholeSpin: a spin is a freedom of the group if all but this of its length lies in it.
@@ -41,6 +45,12 @@ const (
 	Step = 0.01
 	// Kept: a step counts as followed if more than this of it is left after solving again.
 	Kept = 0.5
+	// WentAside, of a unit of a freedom: a step that went a different way by more has lost a freedom. A step bends by about its own
+	// length, a hundredth.
+	WentAside = 0.1
+	// FellBack, of a step: less is left of one that fell back, and less of a freedom that is no way of its own. Near a singular pose a
+	// solve ends some way off.
+	FellBack = 0.3
 	// Followed, mm and degrees: relations must hold to this after a step. Far tighter than the tolerance of an assembly, as the
 	// contract asks: a momentary freedom departs from its relations only by the square of the step.
 	Followed = 1e-8

@@ -12,6 +12,9 @@ const (
 	Together = 5e-6
 	// Dead, mm in a unit motion of the whole: a motion this small is none.
 	Dead = 1e-9
+	// Faint, mm in a unit motion of the whole: a relative motion this small is none. In nets of many loops, where relations leave alone
+	// what they resist by less than Resists, so much gathers in columns in which the two bodies do not move at all.
+	Faint = 1e-7
 	// Clear: pivots this large beside the largest are beyond doubt: with at most 24 rows a singular value lies within 2^24
 	// of its pivot only in constructed cases, and in practice within ten. Below it singular values decide.
 	Clear = 1e-3
@@ -20,6 +23,13 @@ const (
 	// NoPivot and PivotRounding: a pivot this small is what rounding leaves of a dependent row (16 digits, some hundred operations).
 	NoPivot       = 1e-12
 	PivotRounding = 1e-11
+	// EarlyLeast, of the largest: an early column that will do as a pivot of a loop, since those after it take over as they grow.
+	// SlideLeast: a pivot may give way to a column that has at least this part in it, so that nothing added is more than ten times
+	// as large.
+	EarlyLeast = 0.01
+	SlideLeast = 0.1
+	// Cancelled, of what was added up: what is left of parts that cancel is rounding.
+	Cancelled = 1e-12
 	// PivotTie: rows this near in length are taken in their own order, so that rounding does not choose.
 	PivotTie = 1e-9
 	// NoRow: what is left of a row of length one is rounding.

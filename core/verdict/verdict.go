@@ -27,7 +27,7 @@ func Of(r *report.Result) report.Verdict {
 	if len(r.BlockedBy) > 0 {
 		v = Worse(v, report.Blocked)
 	}
-	if len(r.Odds) > 0 {
+	if len(r.Odds)+r.MoreOdds > 0 {
 		v = Worse(v, report.AtOdds)
 	}
 	return v
