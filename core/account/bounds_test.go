@@ -40,29 +40,46 @@ func apart(e float64) *doc {
 	return d.mate("one", "distance", "base/f", "body/f", `"value": 5`).mate("two", "distance", "base/f", "body/f", fmt.Sprintf(`"value": %.12g`, 5+e))
 }
 
+// narrow is the same with a tolerance of a nanometre.
+func narrow(e float64) *doc {
+	d := apart(e)
+	d.settings = `{"tolerance_mm": 1e-6, "tolerance_deg": 1e-6}`
+	return d
+}
+
+// bounded is what a report says of a document to either side of a bound.
+type bounded struct {
+	what           string
+	bound          float64
+	of             func(*doc) any
+	with           func(float64) *doc
+	inside, beyond any
+}
+
+// hold looks at half the bound, and at some times the bound.
+func (c bounded) hold(t *testing.T, times float64) {
+	t.Helper()
+	if got := c.of(c.with(c.bound * 0.5)); got != c.inside {
+		t.Errorf("%s; at half of it %v, want %v", c.what, got, c.inside)
+	}
+	if got := c.of(c.with(c.bound * times)); got != c.beyond {
+		t.Errorf("%s; at %g times it %v, want %v", c.what, times, got, c.beyond)
+	}
+}
+
 // TestBounds sets what a designer can meet just to either side of each bound. The numbers are those of the contract, written out.
 func TestBounds(t *testing.T) {
 	left := func(d *doc) any { return d.check(t).Left }
 	verdict := func(d *doc) any { return d.check(t).Verdict != report.AtOdds }
 	gap := func(d *doc) any { g, _ := d.check(t).Measures["gap"].(float64); return math.Round(g) }
-	for _, c := range []struct {
-		what           string
-		bound          float64
-		of             func(*doc) any
-		with           func(float64) *doc
-		inside, beyond any
-	}{
+	for _, c := range []bounded{
 		{"Resists: axes less off parallel than it leave the turn and the slide", 1e-5, left, twoAxes, 2, 0},
 		{"ParallelAxes: lines less off parallel than it lie apart, others cross", 1e-6, gap, meeting, 10.0, 0.0},
 		// two equal rows share the miss: each is off by half
+		{"MissCancels: what features off by 1e-5 explain is no conflict, however narrow the tolerance", 2e-5, verdict, narrow, true, false},
 		{"HoldsMM: what repeats to within it holds", 2 * 0.001, verdict, apart, true, false},
 	} {
-		if got := c.of(c.with(c.bound * 0.5)); got != c.inside {
-			t.Errorf("%s; at half of it %v, want %v", c.what, got, c.inside)
-		}
-		if got := c.of(c.with(c.bound * 3)); got != c.beyond {
-			t.Errorf("%s; at three times it %v, want %v", c.what, got, c.beyond)
-		}
+		c.hold(t, 3)
 	}
 }
 
@@ -170,5 +187,58 @@ func TestRemedyRounded(t *testing.T) {
 	}
 	if !found {
 		t.Error("no other value would settle it")
+	}
+}
+
+// turning is a screw of lead l (mm a turn) whose features reach 40 mm from their middle.
+func turning(l float64) *doc {
+	d := &doc{}
+	for _, name := range []string{"base", "nut"} {
+		d.part(name, frame("f", o3, uz, ux), frame("g", [3]float64{0, 0, 80}, uz, ux))
+	}
+	d.use("base", "!base").use("nut", "nut")
+	return d.mate("far", "parallel", "base/g", "nut/g").mate("screw", "helical", "base/f", "nut/f", fmt.Sprintf(`"lead": %.17g`, l))
+}
+
+// TestBoundsOfMotions: a screw of hardly any pitch is told as a turn, one of hardly any turn as a slide; what goes along with a
+// motion by less than a millionth of the farthest is not named.
+func TestBoundsOfMotions(t *testing.T) {
+	motion := func(d *doc) report.Motion { // a turn comes before a slide
+		m := d.check(t).Motions
+		if len(m) == 0 {
+			t.Fatal("no motion")
+		}
+		return m[0]
+	}
+	geared := func(ratio float64) *doc {
+		d := &doc{}
+		d.part("p", frame("f", o3, uz, ux)).use("base", "!p").use("a", "p").use("b", "p")
+		d.mate("a", "revolute", "base/f", "a/f").mate("b", "revolute", "base/f", "b/f")
+		d.mates = append(d.mates, fmt.Sprintf(`{"id": "mesh", "type": "gear", "a": "a", "b": "b", "ratio": %g}`, ratio))
+		return d
+	}
+	kind := func(d *doc) any { return motion(d).Kind }
+	rides := func(d *doc) any { return len(motion(d).Rides) }
+	for _, c := range []bounded{
+		{"PureTurn: 1e-4 of a mm and of the size", 1e-4 * 41, kind, turning, report.Turn, report.Screw},
+		{"PureSlide: 1e-5 of the motion", 1e-5, kind, func(x float64) *doc { return turning(2 * math.Pi * 40 / x) }, report.Slide, report.Screw},
+		{"MovesAlong", 1e-6, rides, geared, 1, 2},
+	} {
+		c.hold(t, 2)
+	}
+}
+
+// TestFollowed: between two straight rods of length L a pin moves aside by h at the cost of h²/2L of each: 5e-6 mm for a step of a
+// hundredth of 10 mm and rods of a metre. That is far more than a followed motion may miss, so the freedom is momentary.
+func TestFollowed(t *testing.T) {
+	const l = 1000
+	d := &doc{}
+	d.part("base", point("left", [3]float64{-l, 0, 0}), point("right", [3]float64{l, 0, 0}), plane("xy", o3, uz), plane("xz", o3, uy))
+	d.part("pin", point("c", o3), plane("face", o3, uz), plane("side", o3, uy), point("end", [3]float64{10, 0, 0}))
+	d.use("base", "!base").use("pin", "pin")
+	d.mate("flat", "coincident", "base/xy", "pin/face", `"sense": "same"`).mate("square", "parallel", "base/xz", "pin/side", `"sense": "same"`)
+	d.mate("a", "distance", "base/left", "pin/c", fmt.Sprintf(`"value": %d`, l)).mate("b", "distance", "base/right", "pin/c", fmt.Sprintf(`"value": %d`, l))
+	if r := d.check(t); r.Left != 1 || r.Shaky != 1 {
+		t.Errorf("left %d, shaky %d, want 1 and 1", r.Left, r.Shaky)
 	}
 }

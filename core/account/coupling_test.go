@@ -23,10 +23,7 @@ func TestWillis(t *testing.T) {
 	d.drives = append(d.drives, `"turn": {"joint": "c", "of": "angle", "from": 0, "to": 500, "steps": 20, "record": ["sun", "carrier"]}`)
 	r := d.check(t)
 	want(t, "planetary train", r, 24, 23, 23, 1, "moves as planned")
-	run := r.Drives["turn"]
-	if run.StoppedAt != nil {
-		t.Fatalf("stopped at %g: %s", *run.StoppedAt, *run.Reason)
-	}
+	run := ended(t, r, "turn")
 	for i, c := range run.At {
 		if got := value(run.Values["sun"][i]); math.Abs(got-zr/zs*c) > 1e-6 {
 			t.Errorf("carrier %g°: the sun stands at %g° against it, want %g°", c, got, zr/zs*c)
@@ -47,10 +44,7 @@ func TestScrewAndRack(t *testing.T) {
 	d.drives = append(d.drives, `"d": {"joint": "turn", "of": "angle", "from": 0, "to": 900, "steps": 10, "record": ["x", "n"]}`)
 	r := d.check(t)
 	want(t, "rack and screw", r, 18, 17, 17, 1, "moves as planned")
-	run := r.Drives["d"]
-	if run.StoppedAt != nil {
-		t.Fatalf("stopped at %g: %s", *run.StoppedAt, *run.Reason)
-	}
+	run := ended(t, r, "d")
 	for i, a := range run.At {
 		if x := value(run.Values["x"][i]); math.Abs(x-lead*a/360) > 1e-6 {
 			t.Errorf("pinion %g°: rack at %g, want %g", a, x, lead*a/360)
@@ -87,10 +81,7 @@ func TestCam(t *testing.T) {
 		d.mates = append(d.mates, fmt.Sprintf(`{"id": "cam", "type": "cam", "a": "turn", "b": "slide", "profile": %s%s}`, c.profile, c.more))
 		d.measures = append(d.measures, `"x": {"type": "coordinate", "joint": "slide", "of": "slide"}`)
 		d.drives = append(d.drives, `"d": {"joint": "turn", "of": "angle", "from": 0, "to": 540, "steps": 36, "record": ["x"]}`)
-		run := d.check(t).Drives["d"]
-		if run.StoppedAt != nil {
-			t.Fatalf("stopped at %g: %s", *run.StoppedAt, *run.Reason)
-		}
+		run := ended(t, d.check(t), "d")
 		for i, a := range run.At {
 			if x := value(run.Values["x"][i]); math.Abs(x-c.want(a)) > c.tol {
 				t.Errorf("cam %g°: lift %g, want %g", a, x, c.want(a))
@@ -115,10 +106,7 @@ func TestCardan(t *testing.T) {
 	if r.Left != 1 || r.Verdict != "moves as planned" {
 		t.Fatalf("left %d, %s", r.Left, r.Verdict)
 	}
-	run := r.Drives["d"]
-	if run.StoppedAt != nil {
-		t.Fatalf("stopped at %g: %s", *run.StoppedAt, *run.Reason)
-	}
+	run := ended(t, r, "d")
 	first := value(run.Values["o"][0])
 	for i, a := range run.At {
 		in, out := a*math.Pi/180, (value(run.Values["o"][i])-first)*math.Pi/180

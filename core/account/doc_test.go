@@ -130,6 +130,16 @@ func want(t *testing.T, what string, r *report.Result, opening, asked, removed, 
 	}
 }
 
+// ended gives the run of a drive, which must not stop before its end.
+func ended(t *testing.T, r *report.Result, drive string) *report.DriveRun {
+	t.Helper()
+	run := r.Drives[drive]
+	if run.StoppedAt != nil {
+		t.Fatalf("%s stopped at %g: %s", drive, *run.StoppedAt, *run.Reason)
+	}
+	return run
+}
+
 var (
 	o3         = [3]float64{}
 	ux, uy, uz = [3]float64{1, 0, 0}, [3]float64{0, 1, 0}, [3]float64{0, 0, 1}

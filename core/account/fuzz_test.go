@@ -17,7 +17,7 @@ import (
 // modelOf makes the only assembly of a document ready.
 func modelOf(t testing.TB, x *bench.Random) *model.Model {
 	t.Helper()
-	m, err := model.New(x.Doc, "main", nil)
+	m, err := model.New(x.Doc.Open(), "main", nil)
 	if err != nil {
 		t.Fatal(err)
 	}

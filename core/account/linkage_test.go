@@ -53,10 +53,8 @@ func TestPeaucellier(t *testing.T) {
 	r := d.check(t)
 	want(t, "inversor", r, 42, 50, 41, 1, "moves as planned")
 	line := (long*long - side*side) / (2 * crank)
-	for name, run := range r.Drives {
-		if run.StoppedAt != nil {
-			t.Fatalf("%s stopped at %g: %s", name, *run.StoppedAt, *run.Reason)
-		}
+	for name := range r.Drives {
+		run := ended(t, r, name)
 		for i, a := range run.At {
 			p := run.Values["p"][i].([3]float64)
 			wantY := line * math.Tan(a*math.Pi/360) // the pole sees crank and line at half the crank's angle
@@ -86,10 +84,7 @@ func TestSphericalFourBar(t *testing.T) {
 	d.drives = append(d.drives, `"turn": {"joint": "i", "of": "angle", "from": 0, "to": 360, "steps": 36, "record": ["arc", "side"]}`)
 	r := d.check(t)
 	want(t, "spherical four-bar", r, 18, 20, 17, 1, "moves as planned")
-	run := r.Drives["turn"]
-	if run.StoppedAt != nil {
-		t.Fatalf("stopped at %g: %s", *run.StoppedAt, *run.Reason)
-	}
+	run := ended(t, r, "turn")
 	for i, a := range run.At {
 		arc, side := run.Values["arc"][i].(float64), run.Values["side"][i].(float64)
 		if math.Abs(arc-80) > 1e-9 || math.Abs(side-70) > 1e-9 {
@@ -140,10 +135,7 @@ func TestDifferentialScrew(t *testing.T) {
 	r := d.check(t)
 	// helical + helical + prismatic on one axis: all slide and turn along it alone, so of 15 conditions 11 count
 	want(t, "differential screw", r, 12, 15, 11, 1, "moves as planned")
-	run := r.Drives["turn"]
-	if run.StoppedAt != nil {
-		t.Fatalf("stopped at %g: %s", *run.StoppedAt, *run.Reason)
-	}
+	run := ended(t, r, "turn")
 	z0 := value(run.Values["z"][0])
 	for i, a := range run.At { // a turn moves the nut by the difference of the leads: 2 − 1.75
 		if z := value(run.Values["z"][i]) - z0; math.Abs(z-(2+1.75)*a/360) > 1e-6 && math.Abs(z-(2-1.75)*a/360) > 1e-6 {
@@ -152,5 +144,70 @@ func TestDifferentialScrew(t *testing.T) {
 	}
 	if m := r.Motions[0]; m.Kind != "screw" || math.Abs(math.Abs(m.Pitch)-2) > 1e-9 {
 		t.Errorf("the spindle's motion is told as %+v", m)
+	}
+}
+
+// TestScottRussell: a bar whose end slides on x and whose middle is held by a crank half its length draws a straight line through the
+// crank's pivot with its other end (J. Scott Russell; textbooks of kinematics): x = 0, y = 2·l·sin φ.
+func TestScottRussell(t *testing.T) {
+	const l = 40.0
+	d := &doc{}
+	d.part("g", frame("o", o3, uz, ux)).part("crank", frame("o", o3, uz, ux), frame("a", [3]float64{l, 0, 0}, uz, ux))
+	d.part("bar", frame("b", [3]float64{-l, 0, 0}, uz, ux), frame("a", o3, uz, ux), point("c", [3]float64{l, 0, 0}))
+	c, s := math.Cos(50*math.Pi/180), math.Sin(50*math.Pi/180)
+	d.use("g", "!g").use("crank", "crank", at(o3, spin(uz, 50)...)).use("bar", "bar", at([3]float64{l * c, l * s, 0}, spin(uz, 130)...))
+	d.mate("o", "revolute", "g/o", "crank/o").mate("a", "revolute", "crank/a", "bar/a").mate("slot", "pin_slot", "g/o", "bar/b")
+	d.plan(`{"joint": "o"}`)
+	d.measures = append(d.measures, `"c": {"type": "position", "of": "bar/c"}`)
+	d.drives = append(d.drives, `"d": {"joint": "o", "of": "angle", "from": 20, "to": 85, "steps": 13, "record": ["c"]}`)
+	r := d.check(t)
+	want(t, "Scott Russell", r, 12, 14, 11, 1, "moves as planned")
+	run := ended(t, r, "d")
+	for i, a := range run.At {
+		p := run.Values["c"][i].([3]float64)
+		if y := 2 * l * math.Sin(a*math.Pi/180); math.Abs(p[0]) > 1e-7 || math.Abs(p[1]-y) > 1e-7 {
+			t.Errorf("crank %g°: the end is at %v, want (0, %g)", a, p, y)
+		}
+	}
+}
+
+// TestPantograph: with O, a joint of the tracer and one of the pen in line on a parallelogram, the pen goes k times as far as the tracer,
+// the same way (C. Scheiner, Pantographice, 1631).
+func TestPantograph(t *testing.T) {
+	const l, k = 60.0, 2.5
+	d := &doc{}
+	// two arms of k·l, hinged at P, with the joints of the short bars l along them; the pen is at the end, the tracer where the bars meet
+	d.part("g", frame("o", o3, uz, ux))
+	d.part("one", frame("o", o3, uz, ux), frame("j", [3]float64{l, 0, 0}, uz, ux), frame("p", [3]float64{k * l, 0, 0}, uz, ux))
+	d.part("two", frame("p", o3, uz, ux), frame("j", [3]float64{l, 0, 0}, uz, ux), point("pen", [3]float64{k * l, 0, 0}))
+	d.part("short", frame("a", o3, uz, ux), frame("b", [3]float64{l, 0, 0}, uz, ux), point("tracer", [3]float64{l, 0, 0}))
+	d.part("shank", frame("a", o3, uz, ux), frame("b", [3]float64{(k - 1) * l, 0, 0}, uz, ux))
+	u, v := 70.0, -35.0 // directions of the arms
+	dir := func(deg, r float64) [3]float64 {
+		return [3]float64{r * math.Cos(deg*math.Pi/180), r * math.Sin(deg*math.Pi/180), 0}
+	}
+	sum := func(p, q [3]float64) [3]float64 { return [3]float64{p[0] + q[0], p[1] + q[1], 0} }
+	d.use("g", "!g").use("one", "one", at(o3, spin(uz, u)...)).use("two", "two", at(dir(u, k*l), spin(uz, v)...))
+	d.use("short", "short", at(dir(u, l), spin(uz, v)...)).use("shank", "shank", at(sum(dir(u, l), dir(v, l)), spin(uz, u)...))
+	d.mate("O", "revolute", "g/o", "one/o").mate("P", "revolute", "one/p", "two/p").mate("J", "revolute", "one/j", "short/a")
+	d.mate("K", "revolute", "short/b", "shank/a").mate("L", "revolute", "two/j", "shank/b")
+	d.plan(`{"joint": "O"}`).plan(`{"joint": "P"}`)
+	d.measures = append(d.measures, `"tracer": {"type": "position", "of": "short/tracer"}`, `"pen": {"type": "position", "of": "two/pen"}`)
+	d.drives = append(d.drives, `"d": {"joint": "P", "of": "angle", "from": -105, "to": -40, "steps": 10, "record": ["tracer", "pen"]}`,
+		`"e": {"joint": "O", "of": "angle", "from": 70, "to": 160, "steps": 10, "record": ["tracer", "pen"]}`)
+	r := d.check(t)
+	if r.Left != 2 || r.Verdict != "moves as planned" {
+		t.Fatalf("left %d, %s, %v", r.Left, r.Verdict, r.Odds)
+	}
+	for name, run := range r.Drives {
+		if run.StoppedAt != nil || len(run.At) != 11 {
+			t.Fatalf("%s stopped: %+v", name, run)
+		}
+		for i := range run.At {
+			p, q := run.Values["tracer"][i].([3]float64), run.Values["pen"][i].([3]float64)
+			if math.Hypot(q[0]-k*p[0], q[1]-k*p[1]) > 1e-7 {
+				t.Errorf("%s: tracer at %v, pen at %v, want %g times as far", name, p, q, k)
+			}
+		}
 	}
 }

@@ -176,3 +176,61 @@ func TestExamples(t *testing.T) {
 		want(t, c.file, rep.Assemblies["main"], c.opening, c.removed+c.doubled, c.removed, c.left, c.verdict)
 	}
 }
+
+// TestHeldIsNoRate: a coordinate held by a value or by a loop has no rate, so it plans nothing: what is left beside it is loose. Motions
+// are as many as freedoms, none is empty, and no part moves against a joint that rests in it.
+func TestHeldIsNoRate(t *testing.T) {
+	lean, aside := [3]float64{0.2, 0.3, 1}, [3]float64{1, 0.1, 0}
+	d := &doc{}
+	d.part("g", frame("f", o3, uz, ux)).part("a", frame("f", o3, uz, ux), frame("s", [3]float64{30, 0, 0}, lean, aside)).part("b", frame("f", o3, uz, ux))
+	d.use("g", "!g").use("a", "a").use("b", "b", at([3]float64{45, 1, -3}))
+	d.mate("base", "revolute", "g/f", "a/f").mate("j", "planar", "a/s", "b/f", `"at": {"x": 15}`)
+	r := d.plan(`{"joint": "j"}`).check(t)
+	if r.Left != 3 || r.Planned != 2 || r.Loose != 1 || r.Verdict != report.Loose || len(r.Motions) != 3 {
+		t.Errorf("left %d, planned %d, loose %d, %s, %d motions; want 3, 2, 1, loose, 3", r.Left, r.Planned, r.Loose, r.Verdict, len(r.Motions))
+	}
+	for _, m := range r.Motions {
+		if len(m.Rides) == 0 || m.Kind == "" {
+			t.Errorf("nothing moves in %+v", m)
+		}
+	}
+	// a hinge that two others, askew, keep from turning: planned, it is blocked
+	d = &doc{}
+	d.part("g", frame("a", o3, uz, ux), frame("b", [3]float64{50, 0, 0}, lean, aside)).part("p", frame("a", o3, uz, ux), frame("b", [3]float64{50, 0, 0}, lean, aside))
+	d.use("g", "!g").use("p", "p").mate("a", "revolute", "g/a", "p/a").mate("b", "revolute", "g/b", "p/b").plan(`{"joint": "a"}`)
+	if r := d.check(t); r.Verdict != report.Blocked || r.Planned != 0 {
+		t.Errorf("%s, planned %d; want blocked, 0", r.Verdict, r.Planned)
+	}
+}
+
+// TestShakyCarried: a toggle stretched out in its frame (l₁ + l₂ = d, the textbook's momentary freedom) stays momentary when the frame
+// slides or swings, however many freedoms carry it along; two toggles are two.
+func TestShakyCarried(t *testing.T) {
+	for _, c := range []struct {
+		base        string
+		left, shaky int
+		toggles     int
+	}{{"fastened", 1, 1, 1}, {"prismatic", 2, 1, 1}, {"revolute", 2, 1, 1}, {"cylindrical", 3, 1, 1}, {"planar", 4, 1, 1}, {"spherical", 4, 1, 1}, {"planar", 5, 2, 2}} {
+		d := &doc{}
+		d.part("g", frame("f", o3, [3]float64{0.3, 0.2, 1}, ux))
+		d.part("b", frame("f", [3]float64{7, 3, 2}, [3]float64{0.3, 0.2, 1}, ux), frame("A", o3, uz, ux), frame("D", [3]float64{100, 0, 0}, uz, ux))
+		d.part("l1", frame("A", o3, uz, ux), frame("B", [3]float64{45, 0, 0}, uz, ux)).part("l2", frame("A", o3, uz, ux), frame("B", [3]float64{55, 0, 0}, uz, ux))
+		d.use("g", "!g").use("b", "b", at([3]float64{-7, -3, -2}))
+		d.mate("base", c.base, "g/f", "b/f")
+		for k := range c.toggles {
+			p, q := fmt.Sprint("p", k), fmt.Sprint("q", k)
+			d.use(p, "l1").use(q, "l2", at([3]float64{45, 0, 0}))
+			d.mate("A"+p, "revolute", "b/A", p+"/A").mate("B"+p, "revolute", p+"/B", q+"/A").mate("D"+p, "revolute", q+"/B", "b/D")
+		}
+		r := d.check(t)
+		told := 0
+		for _, m := range r.Motions {
+			if m.Class == report.Momentary {
+				told++
+			}
+		}
+		if r.Left != c.left || r.Shaky != c.shaky || told != c.shaky {
+			t.Errorf("%d toggles on a %s frame: left %d, shaky %d, %d told; want %d, %d", c.toggles, c.base, r.Left, r.Shaky, told, c.left, c.shaky)
+		}
+	}
+}

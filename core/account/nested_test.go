@@ -172,3 +172,29 @@ func TestManyUses(t *testing.T) {
 	r := check(t, text).Assemblies["wall"]
 	want(t, "fifty gates", r, 49*6, 49*6, 49*6, 0, "set")
 }
+
+// TestOwnFrameOfNested: "@" in an assembly used flexibly is what is grounded there, at any depth; a use named alone is its frame.
+func TestOwnFrameOfNested(t *testing.T) {
+	r := check(t, gate(`"flexible": true, `, `"flexible": true, `, `,
+  "mates": [{"id": "level", "type": "distance", "a": "@/xy", "b": "north/upper/origin", "value": 900}], "measures": {"up": {"type": "position", "of": "north/upper/z"}, "own": {"type": "position", "of": "north/x"}}`)).Assemblies["wall"]
+	want(t, "wall", r, 24, 23, 22, 2, "moves as planned")
+	if up := r.Measures["up"].([3]float64); math.Abs(up[2]-900) > 1e-9 {
+		t.Errorf("the upper hinge is at %v", up)
+	}
+	text := strings.Replace(gate(`"flexible": true, `, `"flexible": true, `, ""), `"mates": [{"id": "turn",`, `"mates": [{"id": "low", "type": "distance", "a": "@/xy", "b": "moving/pin", "value": 0}, {"id": "turn",`, 1)
+	want(t, "a relation with @ in each hinge", check(t, text).Assemblies["wall"], 24, 24, 22, 2, "moves as planned")
+}
+
+// TestHereAndThere uses one assembly flexibly and, rigidly, inside another; references go through both, and through uses left out.
+func TestHereAndThere(t *testing.T) {
+	r := check(t, gate(`"flexible": true, `, `"flexible": true, `, `,
+  "measures": {"tip": {"type": "position", "of": "south/upper/moving/far"}, "base": {"type": "position", "of": "south/lower/fixed/far"}}`)).Assemblies["wall"]
+	tip, base := r.Measures["tip"].([3]float64), r.Measures["base"].([3]float64)
+	if math.Abs(tip[0]-20*math.Sqrt(3)) > 1e-9 || math.Abs(tip[1]-20) > 1e-9 || math.Abs(base[0]-40) > 1e-9 || math.Abs(base[2]-100) > 1e-9 {
+		t.Errorf("the rigid gate's leaves end at %v and %v", tip, base)
+	}
+	text := strings.Replace(gate(`"flexible": true, `, `"flexible": true, `, ""), `"upper": {"assembly": "hinge"`, `"upper": {"suppressed": true, "assembly": "hinge"`, 1)
+	want(t, "without the upper hinges", check(t, text).Assemblies["wall"], 12, 11, 11, 1, "moves as planned")
+	text = strings.Replace(text, `"lower": {"assembly": "hinge"`, `"lower": {"suppressed": true, "assembly": "hinge"`, 1)
+	want(t, "without hinges", check(t, text).Assemblies["wall"], 0, 0, 0, 0, "set")
+}

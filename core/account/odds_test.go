@@ -179,6 +179,30 @@ func TestIdle(t *testing.T) {
 	}
 }
 
+// TestIdleBalls: a part that is one sphere spins idly every way; one that is two, or a sphere on a round face's axis, about the line
+// through both: a link between ball joints turns about itself, as every textbook of mechanisms notes.
+func TestIdleBalls(t *testing.T) {
+	ball := func(name string, x, y, z float64) string {
+		return fmt.Sprintf(`%q: {"type": "sphere", "center": [%g,%g,%g], "radius": 5}`, name, x, y, z)
+	}
+	for _, c := range []struct {
+		what, features string
+		left, idle     int
+	}{
+		{"a ball in a cup", ball("a", 0, 0, 0), 3, 3},
+		{"a rod of two balls", ball("a", 0, 0, 0) + "," + ball("b", 30, 40, 0), 3, 1},
+		{"a ball with a flat", ball("a", 0, 0, 0) + "," + plane("f", [3]float64{0, 0, 3}, uz), 3, 1},
+		{"three balls in a triangle", ball("a", 0, 0, 0) + "," + ball("b", 30, 0, 0) + "," + ball("c", 0, 30, 0), 3, 0},
+		{"a ball and a frame", ball("a", 0, 0, 0) + "," + frame("f", o3, uz, ux), 3, 0},
+	} {
+		d := &doc{}
+		d.part("cup", point("p", o3)).raw("ball", `{"features": {`+c.features+`}}`).use("cup", "!cup").use("ball", "ball", at([3]float64{1, 0, 0}))
+		if r := d.mate("in", "coincident", "cup/p", "ball/a").check(t); r.Left != c.left || r.Idle != c.idle || r.Loose != c.left-c.idle || len(r.Motions) != c.left {
+			t.Errorf("%s: left %d, idle %d, loose %d, %d motions; want %d, %d", c.what, r.Left, r.Idle, r.Loose, len(r.Motions), c.left, c.idle)
+		}
+	}
+}
+
 // TestSubassembly uses an assembly twice as one rigid body, and rolls its verdict up.
 func TestSubassembly(t *testing.T) {
 	text := func(extra string) string {
