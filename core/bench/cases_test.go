@@ -2,6 +2,7 @@ package bench
 
 import (
 	"context"
+	"fmt"
 	"math"
 	"math/rand/v2"
 	"os"
@@ -205,5 +206,109 @@ func TestConflicts(t *testing.T) {
 	}
 	if len(r.Odds[0].Mates) > 5 || len(r.Odds[0].Remedies) == 0 || r.Residual.MM > 1e-6 {
 		t.Errorf("%+v, residual %v", r.Odds[0], r.Residual)
+	}
+}
+
+// TestMisfits: of a floor of tiles that nowhere fit each loop of four is told, the worst first, and what is left out besides is counted;
+// of a ring, all of it. Leaving out one relation for each loop of the graph (edges − bodies + 1) is the least that will do.
+func TestMisfits(t *testing.T) {
+	for _, n := range []int{4, 9} {
+		rep, err := account.Check(context.Background(), Misfits(n), nil)
+		if err != nil {
+			t.Fatal(err)
+		}
+		r := rep.Assemblies["main"]
+		if loops := (n - 1) * (n - 1); len(r.Odds) != min(loops, 40) || len(r.Odds)+r.MoreOdds != loops || r.Verdict != report.AtOdds || r.Residual.MM > 1e-6 {
+			t.Errorf("%d loops: %d told and %d more, %s, %g mm left", loops, len(r.Odds), r.MoreOdds, r.Verdict, r.Residual.MM)
+		}
+		last := math.Inf(1)
+		for _, o := range r.Odds {
+			sum := 0.0
+			for _, m := range o.Misses {
+				sum += m.MM
+			}
+			if len(o.Mates) < 4 || len(o.Remedies) == 0 || n == 4 && sum > 2*last {
+				t.Errorf("%v, %d remedies, %g mm after %g", o.Mates, len(o.Remedies), sum, last)
+			}
+			last = sum
+		}
+	}
+	rep, err := account.Check(context.Background(), Misring(60), nil)
+	if err != nil {
+		t.Fatal(err)
+	}
+	if r := rep.Assemblies["main"]; len(r.Odds) != 1 || len(r.Odds[0].Mates) != 60 || len(r.Odds[0].Remedies) < 60 {
+		t.Errorf("%d conflicts of a ring", len(r.Odds))
+	}
+}
+
+// BenchmarkMisfits finds what is at odds among tiles of which every loop of four is.
+func BenchmarkMisfits(b *testing.B) {
+	for _, n := range []int{6, 20} {
+		b.Run(fmt.Sprint(n*n), func(b *testing.B) {
+			for b.Loop() {
+				rep, err := account.Check(context.Background(), Misfits(n), nil)
+				if err != nil || len(rep.Assemblies["main"].Odds) < min(40, (n-1)*(n-1)) {
+					b.Fatal(err, len(rep.Assemblies["main"].Odds))
+				}
+			}
+		})
+	}
+}
+
+// BenchmarkMisring finds a conflict of 500 members.
+func BenchmarkMisring(b *testing.B) {
+	for b.Loop() {
+		rep, err := account.Check(context.Background(), Misring(500), nil)
+		if err != nil || len(rep.Assemblies["main"].Odds) != 1 || len(rep.Assemblies["main"].Odds[0].Mates) != 500 {
+			b.Fatal(err, len(rep.Assemblies["main"].Odds))
+		}
+	}
+}
+
+// BenchmarkCliffs takes the account of what once took very long: long chains and rings, nets, drives of much that moves.
+func BenchmarkCliffs(b *testing.B) {
+	for _, c := range []struct {
+		name string
+		doc  *assembly.Document
+		left int
+	}{
+		{"hinges1000", Chain(1001, "revolute", false), 1000},
+		{"ring1000", Chain(1000, "revolute", true), 1000 - 6},
+		{"balls1000", Chain(1001, "spherical", false), 3000},
+		{"ballnet1000", BallNet(32), -1},
+		{"fourbars200", FourBars(200, 1000), 1},
+	} {
+		b.Run(c.name, func(b *testing.B) {
+			for b.Loop() {
+				rep, err := account.Check(context.Background(), c.doc, nil)
+				if err != nil || c.left >= 0 && rep.Assemblies["main"].Left != c.left {
+					b.Fatal(err, rep.Assemblies["main"].Left)
+				}
+			}
+		})
+	}
+}
+
+// TestLongLoops: an open chain of n hinges keeps n freedoms, a ring n − 6 (Kutzbach and Grübler), most told by motions of a few neighbours; a
+// chain of n balls keeps 3n.
+func TestLongLoops(t *testing.T) {
+	for _, c := range []struct {
+		what     string
+		doc      *assembly.Document
+		left, by int // rides at most
+	}{{"chain of hinges", Chain(201, "revolute", false), 200, 200}, {"ring of hinges", Chain(200, "revolute", true), 194, 120}, {"chain of balls", Chain(101, "spherical", false), 300, 100}} {
+		rep, err := account.Check(context.Background(), c.doc, nil)
+		if err != nil {
+			t.Fatal(err)
+		}
+		r := rep.Assemblies["main"]
+		most := 0
+		for _, m := range r.Motions {
+			most = max(most, len(m.Rides))
+		}
+		if r.Left != c.left || len(r.Motions) != c.left || r.Doubled != 0 || most > c.by || most == 0 {
+			t.Errorf("%s: left %d by %d motions of up to %d parts, doubled %d; want %d", c.what, r.Left, len(r.Motions), most, r.Doubled, c.left)
+		}
 	}
 }
