@@ -20,6 +20,7 @@ type accountView struct {
 	Planned       []motionView
 	Idle          int
 	Odds          []oddsView
+	MoreOdds      string
 	Groups        []report.DoubledGroup
 	Blocked       []string
 	Unplan        []string
@@ -61,6 +62,9 @@ func view(j *app.Judged) *accountView {
 	}
 	for i, o := range r.Odds {
 		v.Odds = append(v.Odds, oddsOf(i, o))
+	}
+	if r.MoreOdds > 0 {
+		v.MoreOdds = words.MoreOdds(r.MoreOdds)
 	}
 	v.motions(r)
 	for _, b := range r.BlockedBy {
