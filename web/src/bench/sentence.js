@@ -327,14 +327,16 @@ export class Sentence {
     const a = o && !this.button.disabled && this.act(o);
     if (!a || (o.joint && !this.limits(a))) return;
     this.button.disabled = true;
+    const said = { ...this.slots };
     if (!(await this.post(a))) {
       this.button.disabled = false;
       return;
     }
+    const done = slots.filter((s) => this.slots[s] === said[s]); // the next sentence may have been begun meanwhile
     this.low.value = "";
     this.high.value = "";
-    this.empty(slots);
-    if (document.activeElement === this.inputs.on) this.inputs.put.focus();
+    if (done.length) this.empty(done);
+    if (done.includes("on") && document.activeElement === this.inputs.on) this.inputs.put.focus();
   }
 
   /** Adds what a joint says besides. @param {Record<string, any>} a */

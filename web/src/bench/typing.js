@@ -49,6 +49,8 @@ export class Typing {
     /** @type {Candidate[]} */
     this.list = [];
     this.at = -1;
+    /** @type {Slot | null} whose list is open */
+    this.open = null;
     this.on("put");
     this.on("on");
   }
@@ -60,13 +62,14 @@ export class Typing {
     input.addEventListener("focus", () => input.select());
     input.addEventListener("keydown", (e) => this.key(s, e));
     input.addEventListener("blur", () => setTimeout(() => {
-      if (document.activeElement === input) return;
+      if (document.activeElement === input || this.open !== s) return; // the list may be the other slot's by now
       this.close();
       this.sentence.stage.setHover(null);
     }, 120));
   }
 
   close() {
+    this.open = null;
     this.box.hidden = true;
     for (const i of Object.values(this.sentence.inputs)) i.setAttribute("aria-expanded", "false");
   }
@@ -93,6 +96,7 @@ export class Typing {
     this.at = this.list.length ? 0 : -1;
     this.box.replaceChildren(...this.list.map((c, i) => this.choice(s, c, i)));
     this.box.hidden = !this.list.length;
+    this.open = this.list.length ? s : null;
     input.setAttribute("aria-expanded", String(!this.box.hidden));
     if (this.at >= 0) input.setAttribute("aria-activedescendant", "choice-0");
     return this.list.length > 0 || !input.value.trim();
