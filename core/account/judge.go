@@ -8,6 +8,7 @@ import (
 	"setfast/core/measure"
 	"setfast/core/model"
 	"setfast/core/motion"
+	"setfast/core/par"
 	"setfast/core/redundancy"
 	"setfast/core/report"
 	"setfast/core/solve"
@@ -36,8 +37,12 @@ func (t *taking) judge(m *model.Model) (*report.Result, error) {
 		return nil, errStopped
 	}
 	study := &motion.Study{Model: m, Basis: p.basis, Poses: st.Poses, Rels: st.Rels, Blocks: m.Sys.Blocks(st.Rels, p.removed)}
-	study.Classify(res)
-	res.Groups = append(res.Groups, redundancy.Groups(m.Sys, st.Poses, study.Blocks, solve.Miss{MM: m.Set.ToleranceMM, Deg: m.Set.ToleranceDeg})...)
+	aside := m.Sys.Apart()
+	par.Do(
+		func() { study.Classify(res) },
+		func() {
+			res.Groups = append(res.Groups, redundancy.Groups(aside, st.Poses, study.Blocks, solve.Miss{MM: m.Set.ToleranceMM, Deg: m.Set.ToleranceDeg})...)
+		})
 	if m.Stopped() {
 		return nil, errStopped
 	}

@@ -22,42 +22,53 @@ func Faultf(path, format string, a ...any) *Fault { return &Fault{path, fmt.Spri
 
 // Lookup follows a reference: the components it passes, from the outside in, and the feature in the last one's own frame.
 func (d *Document) Lookup(a *Assembly, r Ref) (chain []*Component, f part.Feature, err error) {
+	f, err = d.follow(a, r, func(c *Component) { chain = append(chain, c) })
+	if err != nil {
+		chain = nil
+	}
+	return chain, f, err
+}
+
+// Feature is what a reference names, in the frame of the last component on its way.
+func (d *Document) Feature(a *Assembly, r Ref) (part.Feature, error) {
+	return d.follow(a, r, func(*Component) {})
+}
+
+func (d *Document) follow(a *Assembly, r Ref, pass func(*Component)) (f part.Feature, err error) {
 	at := a
-	for path := r.Path; len(path) > 0; {
-		name := path[0]
+	for i, name := range r.Path {
 		if at == nil {
-			return nil, f, fmt.Errorf("%q is a part, so nothing lies inside it", chain[len(chain)-1].Name)
+			return f, fmt.Errorf("%q is a part, so nothing lies inside it", r.Path[i-1])
 		}
 		c := at.Component(name)
 		if c == nil {
-			return nil, f, fmt.Errorf("no component %q%s", name, near(name, componentNames(at)))
+			return f, fmt.Errorf("no component %q%s", name, near(name, componentNames(at)))
 		}
-		path = path[1:]
-		chain = append(chain, c)
+		pass(c)
 		at = nil
 		if c.Assembly != "" {
 			if at = d.Assemblies[c.Assembly]; at == nil {
-				return nil, f, fmt.Errorf("component %q uses assembly %q, which is not in the document", c.Name, c.Assembly)
+				return f, fmt.Errorf("component %q uses assembly %q, which is not in the document", c.Name, c.Assembly)
 			}
 			continue
 		}
 		p := d.Parts[c.Part]
 		if p == nil {
-			return nil, f, fmt.Errorf("component %q uses part %q, which is not in the document", c.Name, c.Part)
+			return f, fmt.Errorf("component %q uses part %q, which is not in the document", c.Name, c.Part)
 		}
-		if len(path) == 0 {
+		if i == len(r.Path)-1 {
 			f, ok := p.Feature(r.Feature)
 			if !ok {
-				return nil, f, fmt.Errorf("part %q has no feature %q%s", c.Part, r.Feature, near(r.Feature, p.Order))
+				return f, fmt.Errorf("part %q has no feature %q%s", c.Part, r.Feature, near(r.Feature, p.Order))
 			}
-			return chain, f, nil
+			return f, nil
 		}
 	}
 	f, ok := part.BuiltIn[r.Feature]
 	if !ok {
-		return nil, f, fmt.Errorf("an assembly has no feature %q of its own; it has origin, xy, yz, zx, x, y, z", r.Feature)
+		return f, fmt.Errorf("an assembly has no feature %q of its own; it has origin, xy, yz, zx, x, y, z", r.Feature)
 	}
-	return chain, f, nil
+	return f, nil
 }
 
 func componentNames(a *Assembly) []string {

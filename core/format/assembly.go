@@ -26,14 +26,18 @@ func (r *reader) assembly(n *node, base assembly.Settings) *assembly.Assembly {
 		r.name(c, name, "a component's")
 		a.Components = append(a.Components, r.component(name, c))
 	}
-	ids := map[string]bool{}
-	for _, c := range r.items(n, "mates") {
-		m := r.mate(c)
+	mates := r.items(n, "mates")
+	a.Mates = make([]*assembly.Mate, len(mates))
+	r.runs(len(mates), func(r *reader, i int) { a.Mates[i] = r.mate(mates[i]) })
+	if r.err != nil {
+		return a
+	}
+	ids := make(map[string]bool, len(mates))
+	for i, m := range a.Mates {
 		if ids[m.ID] {
-			r.fail(r.get(c, "id"), "the id %q is given twice in this assembly", m.ID)
+			r.fail(r.get(mates[i], "id"), "the id %q is given twice in this assembly", m.ID)
 		}
 		ids[m.ID] = true
-		a.Mates = append(a.Mates, m)
 	}
 	for _, c := range r.items(n, "planned") {
 		a.Planned = append(a.Planned, r.planned(c))

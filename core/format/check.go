@@ -20,25 +20,30 @@ type checker struct {
 
 // check looks up every name an assembly mentions.
 func (r *reader) check(d *assembly.Document, a *assembly.Assembly, n *node) {
-	c := &checker{r, d, a, n, map[string]*relation.Type{}}
+	c := &checker{r, d, a, n, make(map[string]*relation.Type, len(a.Mates))}
 	c.components()
-	for i, m := range a.Mates {
-		if !m.IsCoupling() && r.err == nil {
-			c.relation(i, m)
+	r.runs(len(a.Mates), func(r *reader, i int) {
+		if m := a.Mates[i]; !m.IsCoupling() {
+			(&checker{r, d, a, n, nil}).relation(i, m)
 		}
-	}
+	})
 	if r.err != nil {
 		return
+	}
+	for _, m := range a.Mates {
+		if !m.IsCoupling() {
+			c.joints[m.ID] = m.Descriptor()
+		}
 	}
 	for i, m := range a.Mates {
 		if m.IsCoupling() {
 			of := m.Descriptor().Ties
-			c.coordinate(c.at("mates", i, "a"), m.JointA, of[0])
-			c.coordinate(c.at("mates", i, "b"), m.JointB, of[1])
+			c.coordinate(c.mate(i, "a"), m.JointA, of[0])
+			c.coordinate(c.mate(i, "b"), m.JointB, of[1])
 		}
 	}
 	for i, p := range a.Planned {
-		c.motion(c.at("planned", i), p)
+		c.motion(n.find("planned").kids[i], p)
 	}
 	for _, m := range a.Measures {
 		c.measured(c.at("measures", m.Name), m)
@@ -49,19 +54,20 @@ func (r *reader) check(d *assembly.Document, a *assembly.Assembly, n *node) {
 }
 
 // at is the place of what is named, or as near to it as there is one.
-func (c *checker) at(names ...any) *node {
+func (c *checker) at(names ...string) *node {
 	n := c.node
-	for _, x := range names {
-		switch k := x.(type) {
-		case string:
-			if m := c.get(n, k); m != nil {
-				n = m
-			}
-		case int:
-			n = n.items[k]
+	for _, k := range names {
+		if m := n.find(k); m != nil {
+			n = m
 		}
 	}
 	return n
+}
+
+// mate is the place of a relation or of one of its members.
+func (c *checker) mate(i int, names ...string) *node {
+	in := &checker{node: c.node.find("mates").kids[i]}
+	return in.at(names...)
 }
 
 func (c *checker) components() {
@@ -83,7 +89,7 @@ func (c *checker) feature(where *node, x *assembly.Ref) (f part.Feature) {
 	if x == nil || c.err != nil {
 		return f
 	}
-	_, f, err := c.doc.Lookup(c.asm, *x)
+	f, err := c.doc.Feature(c.asm, *x)
 	if err != nil {
 		c.fail(where, "%v", err)
 	}
@@ -114,10 +120,10 @@ func (c *checker) side(where *node, one *assembly.Ref, two *assembly.Ref) part.F
 // relation sees that a relation or joint can be between the features it names.
 func (c *checker) relation(i int, m *assembly.Mate) {
 	said := relation.Said{Params: m.Params}
-	said.A = c.side(c.at("mates", i, "a"), &m.A, m.A2)
-	said.B = c.side(c.at("mates", i, "b"), &m.B, m.B2)
+	said.A = c.side(c.mate(i, "a"), &m.A, m.A2)
+	said.B = c.side(c.mate(i, "b"), &m.B, m.B2)
 	if m.About != nil {
-		third := c.feature(c.at("mates", i, "about"), m.About)
+		third := c.feature(c.mate(i, "about"), m.About)
 		said.About = &third
 	}
 	if c.err != nil {
@@ -125,13 +131,12 @@ func (c *checker) relation(i int, m *assembly.Mate) {
 	}
 	t := m.Descriptor()
 	if _, err := t.Law(&said); err != nil {
-		c.fail(c.at("mates", i), "relation %q: %v", m.ID, err)
+		c.fail(c.mate(i), "relation %q: %v", m.ID, err)
 		return
 	}
-	c.joints[m.ID] = t
 	for _, of := range m.Limited() {
 		if _, ok := t.Coordinate(of); !ok {
-			c.fail(c.at("mates", i, "limits", of), "%s has no coordinate %q", m.Type, of)
+			c.fail(c.mate(i, "limits", of), "%s has no coordinate %q", m.Type, of)
 		}
 	}
 }

@@ -78,7 +78,7 @@ func (r *reader) field(n *node, f relation.Field, m *assembly.Mate) {
 		m.About = &ref
 		return
 	case relation.Flag:
-		if !r.want(c, 'b') || !c.boolean {
+		if !r.want(c, 'b') || c.num == 0 {
 			return
 		}
 	case relation.Word:
@@ -94,7 +94,7 @@ func (r *reader) field(n *node, f relation.Field, m *assembly.Mate) {
 		if !r.want(c, '[') {
 			return
 		}
-		for _, p := range c.items {
+		for _, p := range c.items() {
 			x := r.numbers(p, 2)
 			v.Points = append(v.Points, [2]float64{x[0], x[1]})
 		}
@@ -140,11 +140,11 @@ func (r *reader) limits(n *node, of string, m *assembly.Mate) {
 	if !r.want(n, '[') {
 		return
 	}
-	if len(n.items) != 2 {
+	if n.count() != 2 {
 		r.fail(n, "limits are a pair [low, high], either of which may be null")
 		return
 	}
-	for i, c := range n.items {
+	for i, c := range n.items() {
 		if c.kind == '0' {
 			continue
 		}

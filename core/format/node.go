@@ -4,196 +4,12 @@
 package format
 
 import (
-	"bytes"
-	"errors"
-	"fmt"
-	"io"
 	"iter"
-	"math"
-	"strconv"
-	"unicode/utf8"
-
-	"github.com/go-json-experiment/json/jsontext"
 
 	"setfast/core/assembly"
+	"setfast/core/par"
 	"setfast/core/part"
 )
-
-// node is a JSON value that knows where it stands and which of its members were asked for.
-type node struct {
-	in      *node  // what it stands in
-	name    string // as a member
-	item    int    // as an item of a list
-	kind    byte   // { [ s n b 0
-	members []member
-	index   map[string]int // member by name, once there are many
-	items   []*node
-	str     string
-	num     float64
-	boolean bool
-}
-
-// path says where the node stands in the document.
-func (n *node) path() string {
-	switch {
-	case n.in == nil:
-		return n.name
-	case n.in.kind == '[':
-		return fmt.Sprintf("%s[%d]", n.in.path(), n.item)
-	}
-	return join(n.in.path(), n.name)
-}
-
-type member struct {
-	name string
-	val  *node
-	used bool
-}
-
-const maxDepth = 64
-
-// find is the place of a member, or -1.
-func (n *node) find(name string) int {
-	if len(n.members) > 16 {
-		if n.index == nil {
-			n.index = make(map[string]int, 64)
-			for i, m := range n.members {
-				n.index[m.name] = i
-			}
-		}
-		if i, ok := n.index[name]; ok {
-			return i
-		}
-		return -1
-	}
-	for i := range n.members {
-		if n.members[i].name == name {
-			return i
-		}
-	}
-	return -1
-}
-
-// parse reads one JSON document into nodes; order is kept.
-func parse(data []byte) (*node, error) {
-	if !utf8.Valid(data) {
-		return nil, fmt.Errorf("the file is not UTF-8 text")
-	}
-	data = bytes.TrimPrefix(data, []byte("\ufeff"))
-	r := parser{d: jsontext.NewDecoder(bytes.NewBuffer(data), jsontext.AllowDuplicateNames(true))} // these are told by their path
-	n := &node{}
-	err := r.value(n, 0)
-	if err == nil {
-		if _, e := r.d.ReadToken(); e != io.EOF {
-			err = fmt.Errorf("something follows the end of the document")
-		}
-	}
-	if err != nil {
-		if f, ok := err.(*assembly.Fault); ok {
-			return nil, f
-		}
-		at := int(r.d.InputOffset())
-		var wrong *jsontext.SyntacticError
-		if errors.As(err, &wrong) {
-			at, err = int(wrong.ByteOffset), wrong.Err
-		}
-		if errors.Is(err, io.EOF) || errors.Is(err, io.ErrUnexpectedEOF) {
-			err = fmt.Errorf("the file ends in the middle")
-		}
-		return nil, fmt.Errorf("line %d: %v", 1+bytes.Count(data[:min(at, len(data))], []byte("\n")), err)
-	}
-	return n, nil
-}
-
-// parser makes nodes, many at a time.
-type parser struct {
-	d     *jsontext.Decoder
-	nodes []node
-}
-
-func (r *parser) node() *node {
-	if len(r.nodes) == 0 {
-		r.nodes = make([]node, 256)
-	}
-	n := &r.nodes[0]
-	r.nodes = r.nodes[1:]
-	return n
-}
-
-// value reads the next value into a node that knows where it stands.
-func (r *parser) value(n *node, depth int) error {
-	t, err := r.d.ReadToken()
-	if err != nil {
-		return err
-	}
-	if depth > maxDepth {
-		return assembly.Faultf(n.path(), "nested too deeply")
-	}
-	n.kind = kinds[t.Kind()]
-	switch n.kind {
-	case '{':
-		err = r.members(n, depth)
-	case '[':
-		for r.d.PeekKind() != ']' && err == nil {
-			c := r.node()
-			c.in, c.item = n, len(n.items)
-			if err = r.value(c, depth+1); err == nil {
-				n.items = append(n.items, c)
-			}
-		}
-	case 's':
-		n.str = t.String()
-		return nil
-	case 'n':
-		n.num, err = strconv.ParseFloat(t.String(), 64)
-		if err != nil || math.IsInf(n.num, 0) {
-			return assembly.Faultf(n.path(), "the number %s is too large", t)
-		}
-		return nil
-	case 'b':
-		n.boolean = t.Bool()
-		return nil
-	default:
-		return nil
-	}
-	if err == nil {
-		_, err = r.d.ReadToken()
-	}
-	return err
-}
-
-// kinds turns the kinds of tokens into those of nodes.
-var kinds = map[jsontext.Kind]byte{'{': '{', '[': '[', '"': 's', '0': 'n', 't': 'b', 'f': 'b', 'n': '0'}
-
-// members reads the members of an object.
-func (r *parser) members(n *node, depth int) error {
-	for r.d.PeekKind() != '}' {
-		k, err := r.d.ReadToken()
-		if err != nil {
-			return err
-		}
-		c := r.node()
-		c.in, c.name = n, k.String()
-		if n.find(c.name) >= 0 {
-			return assembly.Faultf(c.path(), "this member stands here twice")
-		}
-		if err := r.value(c, depth+1); err != nil {
-			return err
-		}
-		n.members = append(n.members, member{name: c.name, val: c})
-		if n.index != nil {
-			n.index[c.name] = len(n.members) - 1
-		}
-	}
-	return nil
-}
-
-func join(path, name string) string {
-	if path == "" {
-		return name
-	}
-	return path + "." + name
-}
 
 var kindNames = map[byte]string{'{': "an object", '[': "a list", 's': "a text", 'n': "a number", 'b': "true or false", '0': "null"}
 
@@ -222,13 +38,33 @@ func (r *reader) want(n *node, kind byte) bool {
 	return true
 }
 
+// fewToSpread are too few pieces to be worth another processor.
+const fewToSpread = 256
+
+// runs reads n pieces that do not depend on one another, on all processors, and keeps the first fault in their order.
+func (r *reader) runs(n int, read func(r *reader, i int)) {
+	faults := make([]error, n/fewToSpread+1)
+	par.Runs(n, fewToSpread, func(run, from, to int) {
+		mine := reader{shape: r.shape, env: env{named: r.env.named}, err: r.err}
+		for i := from; i < to && mine.err == nil; i++ {
+			read(&mine, i)
+		}
+		faults[run] = mine.err
+	})
+	for _, err := range faults {
+		if r.err == nil {
+			r.err = err
+		}
+	}
+}
+
 // get takes a member; a missing one is nil.
 func (r *reader) get(n *node, name string) *node {
-	if i := n.find(name); i >= 0 {
-		n.members[i].used = true
-		return n.members[i].val
+	c := n.find(name)
+	if c != nil {
+		c.used = true
 	}
-	return nil
+	return c
 }
 
 func (r *reader) need(n *node, name string) *node {
@@ -252,10 +88,9 @@ func (r *reader) members(n *node, name string) iter.Seq2[string, *node] {
 // each takes the members of an object one after another, whatever their names.
 func (n *node) each() iter.Seq2[string, *node] {
 	return func(yield func(string, *node) bool) {
-		for i := range n.members {
-			m := &n.members[i]
-			m.used = true
-			if !yield(m.name, m.val) {
+		for _, c := range n.kids {
+			c.used = true
+			if !yield(c.name, c) {
 				return
 			}
 		}
@@ -268,14 +103,14 @@ func (r *reader) items(n *node, name string) []*node {
 	if c == nil || !r.want(c, '[') {
 		return nil
 	}
-	return c.items
+	return c.items()
 }
 
 // done complains of members nobody asked for.
 func (r *reader) done(n *node) {
-	for _, m := range n.members {
-		if !m.used {
-			r.fail(m.val, "unknown member %q", m.name)
+	for _, c := range n.kids {
+		if !c.used {
+			r.fail(c, "unknown member %q", c.name)
 			return
 		}
 	}
@@ -301,7 +136,7 @@ func (r *reader) needText(n *node, name string) string {
 
 func (r *reader) flag(n *node, name string) bool {
 	c := r.get(n, name)
-	return c != nil && r.want(c, 'b') && c.boolean
+	return c != nil && r.want(c, 'b') && c.num != 0
 }
 
 func (r *reader) number(n *node) float64 {
@@ -338,11 +173,15 @@ func (r *reader) numbers(n *node, count int) []float64 {
 	if !r.want(n, '[') {
 		return out
 	}
-	if len(n.items) != count {
-		r.fail(n, "expected %d numbers, found %d", count, len(n.items))
+	if n.count() != count {
+		r.fail(n, "expected %d numbers, found %d", count, n.count())
 		return out
 	}
-	for i, c := range n.items {
+	if n.nums != nil {
+		copy(out, n.nums)
+		return out
+	}
+	for i, c := range n.items() {
 		if r.want(c, 'n') {
 			out[i] = c.num
 		}

@@ -42,10 +42,10 @@ func (r *reader) part(n *node) *part.Part {
 			p.Volume.Centroid = r.vec(c)
 		}
 		if c := r.get(ms, "inertia_kg_mm2"); c != nil && r.want(c, '[') {
-			if len(c.items) != 3 {
+			if c.count() != 3 {
 				r.fail(c, "expected 3 rows of 3 numbers")
 			} else {
-				for i, row := range c.items {
+				for i, row := range c.items() {
 					copy(p.Volume.Inertia[i][:], r.numbers(row, 3))
 				}
 			}

@@ -68,10 +68,10 @@ func (r *reader) pair(n *node, name string, must bool) (assembly.Ref, *assembly.
 		}
 		return r.ref(c), nil
 	}
-	if len(c.items) != 2 {
-		r.fail(c, "a pair is two faces, not %d", len(c.items))
+	if c.count() != 2 {
+		r.fail(c, "a pair is two faces, not %d", c.count())
 		return assembly.Ref{}, nil
 	}
-	b := r.ref(c.items[1])
-	return r.ref(c.items[0]), &b
+	b := r.ref(c.items()[1])
+	return r.ref(c.items()[0]), &b
 }

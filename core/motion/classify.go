@@ -2,6 +2,7 @@ package motion
 
 import (
 	"setfast/core/dense"
+	"setfast/core/par"
 	"setfast/core/report"
 	"setfast/core/solve"
 	"setfast/core/tol"
@@ -76,8 +77,17 @@ func (s *Study) classifyGroup(g *Group, wants []*wanted, res *report.Result) {
 			s.tell(res, g, z, report.Idle)
 		}
 	}
-	looseZ := s.simple(g, loose, idleBasis)
-	shaky := s.shakyOf(g, loose.C)
+	var looseZ [][]float64
+	var shaky int
+	simple := func() { looseZ = s.simple(g, loose, idleBasis) }
+	if loose.C == 0 || len(s.vicinityOf(g).rels) == 0 {
+		simple()
+	} else { // steps are solved meanwhile
+		if s.aside == nil {
+			s.aside = s.Apart()
+		}
+		par.Do(simple, func() { shaky = s.aside.shakyOf(g, loose.C) })
+	}
 	res.Shaky += shaky
 	from := len(res.Motions)
 	for _, z := range looseZ {

@@ -28,6 +28,7 @@ type Study struct {
 	Rels   []int         // relations in force
 	Blocks []solve.Block // of these relations
 
+	aside   *Study                // the same for a second goroutine
 	axes    map[int][][2]geom.Vec // per body: the axes by which it is related
 	counter *mobility.Counter     // for counting freedoms at poses nearby
 	trial   []geom.Pose           // where a step went

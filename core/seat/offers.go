@@ -11,11 +11,11 @@ import (
 	"fmt"
 	"math"
 	"slices"
-	"sync"
 
 	"setfast/core/account"
 	"setfast/core/assembly"
 	"setfast/core/geom"
+	"setfast/core/par"
 	"setfast/core/part"
 	"setfast/core/relation"
 )
@@ -60,10 +60,10 @@ func Offers(ctx context.Context, a *account.Account, put, on assembly.Ref, sense
 		return nil, fmt.Errorf("no relation fits %s with %s", fp.Describe(), fo.Describe())
 	}
 	tried := make([]*Offer, len(ps)) // nil where the features do not fit the relation after all
-	var all sync.WaitGroup
+	tries := make([]func(), len(ps))
 	for i, p := range ps {
 		mine := t.apart()
-		all.Go(func() {
+		tries[i] = func() {
 			m := &assembly.Mate{ID: offerID, Type: p.Type.Name, A: on, B: put, Params: relation.Params{}.WithWord("sense", sense)}
 			o, err := mine.try(m)
 			if err != nil {
@@ -74,9 +74,9 @@ func Offers(ctx context.Context, a *account.Account, put, on assembly.Ref, sense
 				o.Note = part.Fit(fo, fp)
 			}
 			tried[i] = &o
-		})
+		}
 	}
-	all.Wait()
+	par.Do(tries...)
 	if ctx.Err() != nil {
 		return nil, context.Cause(ctx)
 	}

@@ -1,0 +1,46 @@
+// Package par spreads work that does not depend on its order over the processors. A panic in any of it is a panic of the caller, so
+// that whoever recovers there recovers from all.
+package par
+
+import (
+	"runtime"
+	"sync"
+)
+
+// Do does all of the works, at the same time where there are processors for it.
+func Do(works ...func()) {
+	if len(works) == 1 || runtime.GOMAXPROCS(0) == 1 {
+		for _, w := range works {
+			w()
+		}
+		return
+	}
+	var all sync.WaitGroup
+	wrong := make([]any, len(works))
+	run := func(i int) {
+		defer func() { wrong[i] = recover() }()
+		works[i]()
+	}
+	for i := range works[1:] {
+		all.Go(func() { run(i + 1) })
+	}
+	run(0)
+	all.Wait()
+	for _, w := range wrong {
+		if w != nil {
+			panic(w)
+		}
+	}
+}
+
+// Runs cuts n pieces into one run for each processor, of at least some pieces each, and does the runs. It tells how many there were;
+// they are numbered in the order of the pieces.
+func Runs(n, least int, do func(run, from, to int)) int {
+	k := max(1, min(runtime.GOMAXPROCS(0), n/max(1, least)))
+	works := make([]func(), k)
+	for i := range works {
+		works[i] = func() { do(i, i*n/k, (i+1)*n/k) }
+	}
+	Do(works...)
+	return k
+}
