@@ -228,6 +228,9 @@ func (s *Study) missing(g *Group, w *vicinity) int {
 	if try(mix, true) {
 		return 0
 	}
+	if w.spare < 2*g.d { // too few to try each freedom, without which nothing is sure
+		w.unsure = true
+	}
 	for i := 0; i < g.d && !w.unsure; i++ {
 		z := make([]float64, g.d)
 		z[i] = 1
