@@ -81,9 +81,9 @@ func TestLookup(t *testing.T) {
 	d := nested()
 	wall := d.Assemblies["wall"]
 	for says, r := range map[string]Ref{
-		`no component "nort"; there are north, south`: {[]string{"nort"}, "pin"},
+		`no component "nort"; did you mean "north"?`: {[]string{"nort"}, "pin"},
 		`did you mean "north"`:                        {[]string{"North"}, "origin"},
-		`has no feature "hole"; there are pin`:        {[]string{"south", "post"}, "hole"},
+		`has no feature "hole"; there is pin`:        {[]string{"south", "post"}, "hole"},
 		`no component "door"`:                         {[]string{"south", "door"}, "pin"},
 		`nothing lies inside it`:                      {[]string{"south", "post", "deeper"}, "pin"},
 		`has no feature "top" of its own`:             {nil, "top"},

@@ -2,8 +2,8 @@ package assembly
 
 import (
 	"fmt"
-	"strings"
 
+	"setfast/core/near"
 	"setfast/core/part"
 )
 
@@ -42,7 +42,7 @@ func (d *Document) follow(a *Assembly, r Ref, pass func(*Component)) (f part.Fea
 		}
 		c := at.Component(name)
 		if c == nil {
-			return f, fmt.Errorf("no component %q%s", name, near(name, componentNames(at)))
+			return f, fmt.Errorf("no component %q%s", name, near.Hint(name, componentNames(at)))
 		}
 		pass(c)
 		at = nil
@@ -59,7 +59,7 @@ func (d *Document) follow(a *Assembly, r Ref, pass func(*Component)) (f part.Fea
 		if i == len(r.Path)-1 {
 			f, ok := p.Feature(r.Feature)
 			if !ok {
-				return f, fmt.Errorf("part %q has no feature %q%s", c.Part, r.Feature, near(r.Feature, p.Order))
+				return f, fmt.Errorf("part %q has no feature %q%s", c.Part, r.Feature, near.Hint(r.Feature, p.Order))
 			}
 			return f, nil
 		}
@@ -77,22 +77,6 @@ func componentNames(a *Assembly) []string {
 		n = append(n, c.Name)
 	}
 	return n
-}
-
-// near suggests what may have been meant.
-func near(name string, have []string) string {
-	for _, h := range have {
-		if strings.EqualFold(h, name) {
-			return fmt.Sprintf("; did you mean %q?", h)
-		}
-	}
-	if len(have) == 0 {
-		return ""
-	}
-	if len(have) > 12 {
-		have = append(append([]string(nil), have[:12]...), "…")
-	}
-	return "; there are " + strings.Join(have, ", ")
 }
 
 // MaxDepth is how many assemblies may lie inside one another.
