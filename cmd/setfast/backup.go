@@ -1,10 +1,10 @@
+//go:build !lean
+
 package main
 
 import (
 	"context"
-	"flag"
 	"fmt"
-	"io"
 	"os"
 	"os/signal"
 	"path/filepath"
@@ -14,35 +14,15 @@ import (
 	"setfast/store/private"
 )
 
-// oneFile reads the arguments of a command that takes one file and says which database is meant.
-func oneFile(name string, args []string, errs io.Writer, more func(*flag.FlagSet)) (w where, file string, ok bool) {
-	fs := flag.NewFlagSet(name, flag.ContinueOnError)
-	fs.SetOutput(errs)
-	w.flags(fs)
-	if more != nil {
-		more(fs)
-	}
-	fs.Usage = func() {
-		fmt.Fprintf(errs, "usage: setfast %s FILE\n", name)
-		fs.PrintDefaults()
-	}
-	files, err := parseMixed(fs, args)
-	if err != nil {
-		return w, "", false
-	}
-	if len(files) != 1 {
-		fs.Usage()
-		return w, "", false
-	}
-	return w, files[0], true
-}
-
 // runBackup writes all data to a file. Where Setfast runs on the same folder it goes on doing so.
-func runBackup(args []string, out, errs io.Writer) int {
-	w, file, ok := oneFile("backup", args, errs, nil)
+func runBackup(c *call) int {
+	var w where
+	w.flags(c.FlagSet)
+	files, code, ok := c.files(1, 1)
 	if !ok {
-		return 2
+		return code
 	}
+	file := files[0]
 	ctx, stop := signal.NotifyContext(context.Background(), os.Interrupt, syscall.SIGTERM)
 	defer stop()
 	size, err := func() (int64, error) {
@@ -65,22 +45,22 @@ func runBackup(args []string, out, errs io.Writer) int {
 		return store.Backup(ctx, store.DSN("unix", socket, "root", "", "setfast"), file)
 	}()
 	if err != nil {
-		fmt.Fprintf(errs, "setfast: %v\n", err)
-		return 2
+		return c.fail("%v", err)
 	}
-	fmt.Fprintf(out, "%s holds all data, %.1f MB\n", file, float64(size)/(1<<20))
+	fmt.Fprintf(c.out, "%s holds all data, %.1f MB\n", file, float64(size)/(1<<20))
 	return 0
 }
 
 // runRestore brings a backup back.
-func runRestore(args []string, out, errs io.Writer) int {
-	var replace *bool
-	w, file, ok := oneFile("restore", args, errs, func(fs *flag.FlagSet) {
-		replace = fs.Bool("replace", false, "put the backup in the place of what is there")
-	})
+func runRestore(c *call) int {
+	var w where
+	w.flags(c.FlagSet)
+	replace := c.Bool("replace", false, "put the backup in the place of what is there")
+	files, code, ok := c.files(1, 1)
 	if !ok {
-		return 2
+		return code
 	}
+	file := files[0]
 	ctx, stop := signal.NotifyContext(context.Background(), os.Interrupt, syscall.SIGTERM)
 	defer stop()
 	err := func() error {
@@ -99,9 +79,8 @@ func runRestore(args []string, out, errs io.Writer) int {
 		return store.Restore(ctx, dsn, file, *replace)
 	}()
 	if err != nil {
-		fmt.Fprintf(errs, "setfast: %v\n", err)
-		return 2
+		return c.fail("%v", err)
 	}
-	fmt.Fprintf(out, "the data are as they were when %s was written\n", file)
+	fmt.Fprintf(c.out, "the data are as they were when %s was written\n", file)
 	return 0
 }

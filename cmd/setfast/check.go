@@ -1,191 +1,140 @@
 package main
 
 import (
+	"bufio"
 	"context"
-	"crypto/sha256"
-	"encoding/hex"
 	"encoding/json"
-	"flag"
+	"errors"
 	"fmt"
 	"io"
 	"os"
-	"path/filepath"
-	"strings"
 	"time"
 
 	"setfast/core/account"
 	"setfast/core/assembly"
 	"setfast/core/format"
-	"setfast/core/part"
-	"setfast/kernel"
+	"setfast/core/report"
 )
 
-// maxDocument bounds what is read into memory.
-const maxDocument = 1 << 30
+// checked is what came of one file.
+type checked struct {
+	File   string         `json:"file"`
+	Report *report.Report `json:"report,omitempty"`
+	Error  string         `json:"error,omitempty"`
+	doc    *assembly.Document
+}
 
-// runCheck judges a document without database or browser: 0 passes, 1 does not, 2 unreadable or wrong.
-func runCheck(args []string, out, errs io.Writer) int {
-	fs := flag.NewFlagSet("check", flag.ContinueOnError)
-	fs.SetOutput(errs)
-	asJSON := fs.Bool("json", false, "print the report as JSON")
-	timing := fs.Bool("timing", false, "add where the time went")
-	solved := fs.String("solved", "", "write the document with solved poses to this `file`")
-	fs.Usage = func() {
-		fmt.Fprintln(errs, "usage: setfast check [--json] [--timing] [--solved OUT.setfast.json] FILE")
-		fs.PrintDefaults()
+// runCheck judges documents without database or browser: 0 passes, 1 does not, 2 unreadable or wrong.
+func runCheck(c *call) int {
+	asJSON := c.Bool("json", false, "print the report as JSON; of several files a list of {file, report or error}")
+	timing := c.Bool("timing", false, "add where the time went")
+	solved := c.String("solved", "", "write the document with solved poses to this new `file`")
+	force := c.Bool("force", false, "let --solved overwrite a file")
+	files, code, ok := c.files(0, 1<<20)
+	if !ok {
+		return code
 	}
-	files, err := parseMixed(fs, args)
-	if err != nil {
-		return 2
+	switch {
+	case len(files) == 0 && *solved != "":
+		return c.bad("--solved is followed by the file to write, here %s, so that no file to check is left", *solved)
+	case len(files) == 0:
+		return c.bad("check wants a file")
+	case len(files) > 1 && *solved != "":
+		return c.bad("--solved is for one file, not %d", len(files))
 	}
-	if len(files) != 1 {
-		fs.Usage()
-		return 2
+	if *solved != "" && !*force {
+		if _, err := os.Stat(*solved); err == nil {
+			return c.fail("%s is there already; --force overwrites it", *solved)
+		}
 	}
+	var all []checked
+	for _, f := range files {
+		k := judge(f, c.in, *timing)
+		switch {
+		case k.Error != "":
+			code = 2
+			fmt.Fprintf(c.errs, "setfast: %s: %s\n", f, k.Error)
+		case !k.Report.Verdict.Passes():
+			code = max(code, 1)
+		}
+		all = append(all, k)
+	}
+	if *solved != "" && all[0].Report != nil {
+		if err := writeSolved(*solved, all[0], *force); err != nil {
+			return c.fail("%s could not be written: %v", *solved, plain(err))
+		}
+	}
+	if err := print(c.out, all, *asJSON); err != nil {
+		return c.fail("the report could not be written: %v", plain(err))
+	}
+	return code
+}
+
+// judge reads and checks one file.
+func judge(file string, in io.Reader, timing bool) checked {
+	k := checked{File: file}
 	start := time.Now()
-	doc, err := readDocument(files[0])
-	if err != nil {
-		fmt.Fprintf(errs, "setfast: %s: %v\n", files[0], err)
-		return 2
+	var err error
+	if k.doc, err = readDocument(file, in); err != nil {
+		k.Error = err.Error()
+		return k
 	}
 	read := time.Since(start).Seconds() * 1e3
 	var clock account.Clock
-	if *timing {
+	if timing {
 		clock = func() time.Duration { return time.Since(start) }
 	}
-	rep, err := account.Check(context.Background(), doc, clock)
+	if k.Report, err = account.Check(context.Background(), k.doc, clock); err != nil {
+		k.Error = err.Error()
+		return k
+	}
+	if k.Report.Timing != nil {
+		k.Report.Timing.Read = read
+	}
+	return k
+}
+
+// writeSolved writes the document where it came to rest. A file that came there meanwhile is not overwritten either.
+func writeSolved(file string, k checked, force bool) error {
+	data, err := format.Write(account.Settled(k.doc, k.Report))
 	if err != nil {
-		fmt.Fprintf(errs, "setfast: %s: %v\n", files[0], err)
-		return 2
+		return err
 	}
-	if rep.Timing != nil {
-		rep.Timing.Read = read
+	how := os.O_WRONLY | os.O_CREATE | os.O_EXCL
+	if force {
+		how = os.O_WRONLY | os.O_CREATE | os.O_TRUNC
 	}
-	if *solved != "" {
-		data, err := format.Write(account.Settled(doc, rep))
-		if err == nil {
-			err = os.WriteFile(*solved, data, 0o644)
-		}
-		if err != nil {
-			fmt.Fprintf(errs, "setfast: cannot write %s: %v\n", *solved, err)
-			return 2
-		}
+	f, err := os.OpenFile(file, how, 0o644)
+	if err != nil {
+		return err
 	}
-	if *asJSON {
-		e := json.NewEncoder(out)
+	_, err = f.Write(data)
+	return errors.Join(err, f.Close())
+}
+
+// print writes reports for people or for scripts.
+func print(out io.Writer, all []checked, asJSON bool) error {
+	w := bufio.NewWriter(out)
+	if asJSON {
+		e := json.NewEncoder(w)
 		e.SetIndent("", " ")
 		e.SetEscapeHTML(false)
-		if err := e.Encode(rep); err != nil {
-			fmt.Fprintf(errs, "setfast: %v\n", err)
-			return 2
-		}
-	} else {
-		summary(out, doc, rep)
-	}
-	if !rep.Verdict.Passes() {
-		return 1
-	}
-	return 0
-}
-
-// parseMixed lets flags stand before or after the file names.
-func parseMixed(fs *flag.FlagSet, args []string) ([]string, error) {
-	var files []string
-	for {
-		if err := fs.Parse(args); err != nil {
-			return nil, err
-		}
-		args = fs.Args()
-		if len(args) == 0 {
-			return files, nil
-		}
-		files = append(files, args[0])
-		args = args[1:]
-	}
-}
-
-func readDocument(path string) (*assembly.Document, error) {
-	st, err := os.Stat(path)
-	if err != nil {
-		return nil, plain(err)
-	}
-	if st.IsDir() {
-		return nil, fmt.Errorf("is a folder, not a file")
-	}
-	if st.Size() > maxDocument {
-		return nil, fmt.Errorf("is larger than %d MB", maxDocument>>20)
-	}
-	data, err := os.ReadFile(path)
-	if err != nil {
-		return nil, plain(err)
-	}
-	return format.Read(data, shapes(filepath.Dir(path)))
-}
-
-// shapes reads the sources that parts name, relative to the document.
-func shapes(dir string) func(string, *part.Part) error {
-	var k *kernel.Runner
-	known := map[string]*kernel.Import{}
-	return func(name string, p *part.Part) error {
-		file := filepath.Join(dir, filepath.FromSlash(p.Source.Path))
-		if p.Source.SHA256 != "" {
-			data, err := os.ReadFile(file)
-			if err != nil {
-				return fmt.Errorf("%s: %w", p.Source.Path, plain(err))
-			}
-			if sum := sha256.Sum256(data); !strings.EqualFold(hex.EncodeToString(sum[:]), p.Source.SHA256) {
-				return fmt.Errorf("%s is not the file this document was made with: its SHA-256 differs", p.Source.Path)
+		var what any = all
+		if len(all) == 1 {
+			if what = all[0].Report; all[0].Report == nil {
+				return nil
 			}
 		}
-		if p.Source.Format == "stl" {
-			q, err := kernel.ReadSTL(file)
-			if err != nil {
-				return fmt.Errorf("%s could not be read: %w", p.Source.Path, plain(err))
-			}
-			take(p, q)
-			return nil
-		}
-		im := known[file]
-		if im == nil {
-			var err error
-			if k == nil {
-				if k, err = kernel.Find(); err != nil {
-					return err
-				}
-			}
-			if im, err = readBeside(context.Background(), k, file); err != nil {
-				return err
-			}
-			known[file] = im
-		}
-		if len(im.Parts) != 1 {
-			return fmt.Errorf("%s holds %d parts; a part's source holds one", p.Source.Path, len(im.Parts))
-		}
-		d := kernel.Derive(im.Parts[0])
-		take(p, d.Part())
-		return nil
+		return errors.Join(e.Encode(what), w.Flush())
 	}
-}
-
-// take adds to a part what was found in its source.
-func take(p, q *part.Part) {
-	p.Shape, p.Irregular = q.Shape, q.Irregular
-	if !p.Volume.Known {
-		p.Volume = q.Volume
-	}
-	p.Listed = len(p.Order)
-	for _, n := range q.Order {
-		if _, own := p.Features[n]; !own {
-			p.Features[n] = q.Features[n]
-			p.Order = append(p.Order, n)
+	for _, k := range all {
+		if k.Report == nil {
+			continue
 		}
+		if len(all) > 1 {
+			fmt.Fprintf(w, "== %s\n", k.File)
+		}
+		summary(w, k.doc, k.Report)
 	}
-}
-
-// plain drops the call's name from a file error: the path is said already.
-func plain(err error) error {
-	if pe, ok := err.(*os.PathError); ok {
-		return pe.Err
-	}
-	return err
+	return w.Flush()
 }

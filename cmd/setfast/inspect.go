@@ -1,9 +1,10 @@
 package main
 
 import (
+	"bufio"
 	"context"
 	"encoding/json"
-	"flag"
+	"errors"
 	"fmt"
 	"io"
 	"os"
@@ -12,46 +13,67 @@ import (
 	"setfast/kernel"
 )
 
-// runInspect shows what the kernel finds in a shape file, without a database.
-func runInspect(args []string, out, errs io.Writer) int {
-	fs := flag.NewFlagSet("inspect", flag.ContinueOnError)
-	fs.SetOutput(errs)
-	asJSON := fs.Bool("json", false, "print JSON")
-	unfenced := fs.Bool("unfenced", false, "read even where the machine cannot keep the reader inside its folder")
-	fs.Usage = func() {
-		fmt.Fprintln(errs, "usage: setfast inspect FILE [--json]")
-		fs.PrintDefaults()
-	}
-	files, err := parseMixed(fs, args)
-	if err != nil {
-		return 2
-	}
-	if len(files) != 1 {
-		fs.Usage()
-		return 2
+// inspected is what was found in one file.
+type inspected struct {
+	File  string             `json:"file"`
+	Holds *kernel.Inspection `json:"holds,omitempty"`
+	Error string             `json:"error,omitempty"`
+}
+
+// runInspect shows what the kernel finds in shape files, without a database.
+func runInspect(c *call) int {
+	asJSON := c.Bool("json", false, "print JSON; of several files a list of {file, holds or error}")
+	unfenced := c.Bool("unfenced", false, "read even where the machine cannot keep the reader inside its folder")
+	files, code, ok := c.files(1, 1<<20)
+	if !ok {
+		return code
 	}
 	k, err := kernel.Find()
 	if err != nil {
-		fmt.Fprintf(errs, "setfast: %v\n", err)
-		return 2
+		return c.fail("%v", err)
 	}
 	k.Unfenced = k.Unfenced || *unfenced
-	im, err := readBeside(context.Background(), k, files[0])
-	if err != nil {
-		fmt.Fprintf(errs, "setfast: %v\n", err)
-		return 2
+	var all []inspected
+	for _, f := range files {
+		one := inspected{File: f}
+		im, err := readBeside(context.Background(), k, f)
+		if err != nil {
+			code, one.Error = 2, err.Error()
+			fmt.Fprintf(c.errs, "setfast: %v\n", err)
+		} else if one.Holds = im.Inspect(); len(one.Holds.Missing) > 0 {
+			code = max(code, 1)
+		}
+		all = append(all, one)
 	}
-	ins := im.Inspect()
+	w := bufio.NewWriter(c.out)
 	if *asJSON {
-		e := json.NewEncoder(out)
+		e := json.NewEncoder(w)
 		e.SetIndent("", " ")
 		e.SetEscapeHTML(false)
-		if err := e.Encode(ins); err != nil {
-			fmt.Fprintf(errs, "setfast: %v\n", err)
-			return 2
+		if len(all) > 1 {
+			err = e.Encode(all)
+		} else if all[0].Holds != nil {
+			err = e.Encode(all[0].Holds)
 		}
-		return 0
+	} else {
+		for _, one := range all {
+			if one.Holds == nil {
+				continue
+			}
+			if len(all) > 1 {
+				fmt.Fprintf(w, "== %s\n", one.File)
+			}
+			tellInspection(w, one.Holds)
+		}
 	}
+	if err = errors.Join(err, w.Flush()); err != nil {
+		return c.fail("what was found could not be written: %v", plain(err))
+	}
+	return code
+}
+
+// tellInspection writes what was found for people.
+func tellInspection(out io.Writer, ins *kernel.Inspection) {
 	fmt.Fprintf(out, "%d parts in %d instances, units %s\n", len(ins.Parts), len(ins.Instances), ins.Units)
 	for _, p := range ins.Parts {
 		fmt.Fprintf(out, "  %-28s ×%-4d volume %.6g mm³  area %.6g mm²  %d holes, %d shafts", p.Name, p.Instances, p.Volume, p.Area, p.Holes, p.Shafts)
@@ -72,7 +94,6 @@ func runInspect(args []string, out, errs io.Writer) int {
 	for _, m := range ins.Missing {
 		fmt.Fprintf(out, "  missing: %s, which the file refers to\n", m)
 	}
-	return 0
 }
 
 // readBeside reads a file together with those it refers to that lie beside it.

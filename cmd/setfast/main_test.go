@@ -37,7 +37,7 @@ const examples = "../../core/account/testdata/"
 
 func do(args ...string) (code int, out, errs string) {
 	var o, e bytes.Buffer
-	code = run(args, &o, &e)
+	code = run(args, strings.NewReader(""), &o, &e)
 	return code, o.String(), e.String()
 }
 
@@ -61,7 +61,6 @@ func TestCheckCodes(t *testing.T) {
 		{[]string{"check", examples + "two-holes-doubled.setfast.json", "--timing"}, 0, "solve"},
 		{[]string{"check", filepath.Join(dir, "nothing.json")}, 2, "no such file"},
 		{[]string{"check", dir}, 2, "is a folder"},
-		{[]string{"check"}, 2, "usage"},
 		{[]string{"check", write("cut.json", `{"setfast": 1,`)}, 2, "ends in the middle"},
 		{[]string{"check", write("typo.json", `{"setfast": 1, "root": "m", "assemblys": {}}`)}, 2, "missing"},
 		{[]string{"inspect", write("a.step", "nothing like it")}, 2, "does not begin like a STEP file"},

@@ -1,6 +1,9 @@
+//go:build !lean
+
 package main
 
 import (
+	"bufio"
 	"context"
 	"errors"
 	"flag"
@@ -16,8 +19,9 @@ import (
 	"syscall"
 	"time"
 
+	"golang.org/x/sys/unix"
+
 	"setfast/app"
-	"setfast/app/words"
 	"setfast/demo"
 	"setfast/kernel"
 	"setfast/store"
@@ -29,6 +33,7 @@ import (
 type session struct {
 	app     *app.App
 	db      *private.Server // nil where the database is another's
+	guest   bool            // another serves it
 	lost    <-chan struct{}
 	release func()
 }
@@ -94,26 +99,20 @@ func (n *names) String() string     { return strings.Join(*n, ",") }
 func (n *names) Set(s string) error { *n = append(*n, strings.Split(s, ",")...); return nil }
 
 // runServe serves the interface, with the sample project where it is wanted.
-func runServe(args []string, withDemo bool, out, errs io.Writer) int {
-	fs := flag.NewFlagSet("serve", flag.ContinueOnError)
-	fs.SetOutput(errs)
+func runServe(c *call, withDemo bool) int {
 	var w where
-	w.flags(fs)
-	port := fs.Int("port", 8420, "the port on 127.0.0.1")
-	reset := fs.Bool("reset", false, "throw the data away and begin anew")
-	unfenced := fs.Bool("unfenced", false, "read files even where the machine cannot keep the reader inside its folder")
+	w.flags(c.FlagSet)
+	port := c.Int("port", 8420, "the `port` on 127.0.0.1")
+	reset := c.Bool("reset", false, "throw all data away and begin anew; asks first")
+	yes := c.Bool("yes", false, "the answer to what --reset asks")
+	unfenced := c.Bool("unfenced", false, "read files even where the machine cannot keep the reader inside its folder")
 	var hosts names
-	fs.Var(&hosts, "host", "a `name` to answer to besides localhost, such as setfast.example; may be given several times")
-	if err := fs.Parse(args); err != nil || fs.NArg() > 0 {
-		if fs.NArg() > 0 {
-			fmt.Fprintf(errs, "setfast: %q is not understood here\n", fs.Arg(0))
-		}
-		return 2
+	c.Var(&hosts, "host", "a `name` to answer to besides localhost, such as setfast.example; may be given several times")
+	if _, code, ok := c.files(0, 0); !ok {
+		return code
 	}
-	fail := func(err error) int {
-		fmt.Fprintf(errs, "setfast: %v\n", err)
-		return 2
-	}
+	out, errs := c.out, c.errs
+	fail := func(err error) int { return c.fail("%v", err) }
 	ctx, stop := signal.NotifyContext(context.Background(), os.Interrupt, syscall.SIGTERM)
 	defer stop()
 	// the port first: who finds it taken has not waited for a database
@@ -129,7 +128,7 @@ func runServe(args []string, withDemo bool, out, errs io.Writer) int {
 		if w.dsn != "" {
 			return fail(errors.New("--reset throws the private database away; a database of yours is emptied by its own means"))
 		}
-		if err := private.Reset(filepath.Join(w.dir, "db")); err != nil {
+		if err := c.resetData(filepath.Join(w.dir, "db"), *yes); err != nil {
 			return fail(err)
 		}
 	}
@@ -209,96 +208,24 @@ func loadDemo(ctx context.Context, a *app.App, out io.Writer) error {
 	return demo.Load(ctx, a, func(s string) { fmt.Fprintln(out, s) })
 }
 
-// runImport brings part files into the database without the interface.
-func runImport(args []string, out, errs io.Writer) int {
-	fs := flag.NewFlagSet("import", flag.ContinueOnError)
-	fs.SetOutput(errs)
-	var w where
-	w.flags(fs)
-	name := fs.String("project", "Imported", "the `name` of the project, made where it is missing")
-	unfenced := fs.Bool("unfenced", false, "read files even where the machine cannot keep the reader inside its folder")
-	files, err := parseMixed(fs, args)
-	if err != nil {
-		return 2
-	}
-	if len(files) == 0 {
-		fmt.Fprintln(errs, "usage: setfast import FILE… [--project NAME] [--data DIR]")
-		return 2
-	}
-	for _, f := range files { // all of them, before anything is started
-		st, err := os.Stat(f)
-		if err == nil && st.IsDir() {
-			err = errors.New("is a folder")
+// resetData throws the data of a folder away once that was said twice: by --yes, or by an answer where somebody can be asked.
+func (c *call) resetData(dir string, yes bool) error {
+	st, err := os.Stat(filepath.Join(dir, "data"))
+	if err == nil && !yes {
+		if f, ok := c.in.(*os.File); !ok || !terminal(f) {
+			return fmt.Errorf("--reset throws away all projects in %s; say --yes as well", dir)
 		}
-		if err != nil {
-			fmt.Fprintf(errs, "setfast: %s: %v\n", f, plain(err))
-			return 2
+		fmt.Fprintf(c.out, "All projects in %s (begun %s) will be thrown away. Type yes to go on: ", dir, st.ModTime().Format("2 January 2006"))
+		answer, _ := bufio.NewReader(c.in).ReadString('\n')
+		if strings.TrimSpace(answer) != "yes" {
+			return errors.New("nothing was thrown away")
 		}
 	}
-	ctx, stop := signal.NotifyContext(context.Background(), os.Interrupt, syscall.SIGTERM)
-	defer stop()
-	s, err := openData(ctx, w)
-	if err != nil {
-		fmt.Fprintf(errs, "setfast: %v\n", err)
-		return 2
-	}
-	defer s.close()
-	s.app.Kernel.Unfenced = s.app.Kernel.Unfenced || *unfenced
-	bad, err := importAll(ctx, s.app, *name, files, out)
-	if err != nil {
-		fmt.Fprintf(errs, "setfast: %v\n", err)
-		return 2
-	}
-	if bad > 0 {
-		return 1
-	}
-	return 0
+	return private.Reset(dir)
 }
 
-func importAll(ctx context.Context, a *app.App, name string, files []string, out io.Writer) (bad int, err error) {
-	if name, err = words.Name("the project's name", name, words.MostProject); err != nil {
-		return 0, err
-	}
-	ps, err := a.Store.Projects(ctx)
-	if err != nil {
-		return 0, err
-	}
-	var project int64
-	for _, p := range ps {
-		if p.Name == name {
-			project = p.ID
-		}
-	}
-	if project == 0 {
-		if project, err = a.Store.CreateProject(ctx, name); err != nil {
-			return 0, err
-		}
-	}
-	var open *os.File
-	defer func() { open.Close() }()
-	_, list, err := a.Stage(ctx, project, func() (app.Incoming, error) {
-		open.Close()
-		if len(files) == 0 {
-			return app.Incoming{}, io.EOF
-		}
-		f := files[0]
-		files = files[1:]
-		var err error
-		open, err = os.Open(f)
-		return app.Incoming{Name: filepath.Base(f), From: open}, err
-	})
-	if err != nil {
-		return 0, err
-	}
-	for _, f := range list {
-		got, err := a.ReadStaged(ctx, project, f.ID)
-		if err != nil {
-			return bad, err
-		}
-		fmt.Fprintf(out, "%-10s %s: %s\n", got.State, f.Name, got.Message)
-		if got.State == "failed" {
-			bad++
-		}
-	}
-	return bad, nil
+// terminal tells whether somebody sits before a file.
+func terminal(f *os.File) bool {
+	_, err := unix.IoctlGetTermios(int(f.Fd()), unix.TCGETS)
+	return err == nil
 }

@@ -127,7 +127,7 @@ func TestTwoStarts(t *testing.T) {
 	if !one.well() {
 		t.Fatal(one.said())
 	}
-	for _, args := range [][]string{{}, {"--reset"}} {
+	for _, args := range [][]string{{}, {"--reset", "--yes"}} {
 		two := serve(t, append([]string{"--data", dir}, args...)...)
 		<-two.ended
 		if code := two.ProcessState.ExitCode(); code != 2 || !strings.Contains(two.said(), "another Setfast uses the data") || strings.Count(two.said(), "\n") != 1 {
@@ -145,6 +145,20 @@ func TestTwoStarts(t *testing.T) {
 	}
 	if code, _, errs := do("restore", file, "--data", dir, "--replace"); code != 2 || !strings.Contains(errs, "another Setfast uses the data") {
 		t.Errorf("restore beside: exit %d, %s", code, errs)
+	}
+	// parts are handed to the one that runs; what is no part, and what cannot be read, is a finding
+	part, note := "../../kernel/testdata/as1-oc-214.stp", filepath.Join(t.TempDir(), "notes.txt")
+	if err := os.WriteFile(note, []byte("not a part"), 0o600); err != nil {
+		t.Fatal(err)
+	}
+	for _, c := range []struct {
+		files []string
+		code  int
+		says  string
+	}{{[]string{part}, 0, "done"}, {[]string{part, note}, 1, "left over"}} {
+		if code, out, errs := do(append([]string{"import", "--data", dir, "--project", "Kept"}, c.files...)...); code != c.code || !strings.Contains(out, c.says) {
+			t.Errorf("import beside: exit %d, %s%s", code, out, errs)
+		}
 	}
 	if !one.well() {
 		t.Error("the first does not answer any more: ", one.said())
@@ -174,7 +188,7 @@ func TestTwoStarts(t *testing.T) {
 		{[]string{"restore", os.Args[0], "--data", other, "--replace"}, 2, "is no backup"},
 		{[]string{"backup", "/nowhere/x.gz", "--data", other}, 2, "cannot be written"},
 		{[]string{"backup", filepath.Join(other, "x.gz"), "--data", filepath.Join(other, "empty")}, 2, "no data"},
-		{[]string{"backup"}, 2, "usage"},
+		{[]string{"backup"}, 2, "wants a file"},
 	} {
 		if code, out, errs := do(c.args...); code != c.code || !strings.Contains(out+errs, c.says) {
 			t.Errorf("%d, %v: exit %d, want %d with %q: %s%s", i, c.args, code, c.code, c.says, out, errs)

@@ -51,11 +51,41 @@ func summary(w io.Writer, doc *assembly.Document, rep *report.Report) {
 		for _, b := range r.BlockedBy {
 			fmt.Fprintf(w, "  blocked: %s is planned, but cannot move\n", words.Blocked(b.Planned))
 		}
+		for _, m := range doc.Assemblies[name].Measures {
+			fmt.Fprintf(w, "  measured: %s is %s\n", m.Name, words.Measured(m, r.Measures[m.Name]))
+		}
+		for _, d := range doc.Assemblies[name].Drives {
+			if run := r.Drives[d.Name]; run != nil {
+				fmt.Fprintf(w, "  drive %s: %s\n", d.Name, words.Driven(d, run))
+				recorded(w, doc.Assemblies[name], run)
+			}
+		}
 	}
 	if len(rep.Assemblies) > 1 {
 		fmt.Fprintf(w, "altogether: %s\n", rep.Verdict)
 	}
 	if t := rep.Timing; t != nil {
 		fmt.Fprintf(w, "read %.1f ms · solve %.1f · account %.1f · measures %.1f · drives %.1f\n", t.Read, t.Solve, t.Account, t.Measures, t.Drives)
+	}
+}
+
+// recorded says the range of every measure along a drive.
+func recorded(w io.Writer, a *assembly.Assembly, run *report.DriveRun) {
+	for _, m := range a.Measures {
+		var least, most float64
+		n := 0
+		for i := range run.Values[m.Name] {
+			x, ok := run.Values[m.Name][i].(float64)
+			if !ok {
+				continue
+			}
+			if n++; n == 1 {
+				least, most = x, x
+			}
+			least, most = min(least, x), max(most, x)
+		}
+		if n > 0 {
+			fmt.Fprintf(w, "    %s between %s and %s\n", m.Name, words.Measured(m, least), words.Measured(m, most))
+		}
 	}
 }

@@ -10,7 +10,7 @@ import (
 
 // Number writes a length or an angle as a designer would: no more digits than it has, at most four behind the point.
 func Number(x float64) string {
-	return strconv.FormatFloat(math.Round(x*1e4)/1e4, 'f', -1, 64)
+	return strconv.FormatFloat(math.Round(x*1e4)/1e4+0, 'f', -1, 64)
 }
 
 // Describe names a feature for people: what it is and its size.

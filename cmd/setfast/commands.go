@@ -1,0 +1,59 @@
+package main
+
+import (
+	_ "embed"
+	"fmt"
+	"io"
+	"slices"
+
+	"setfast/core/near"
+)
+
+// usage is the text of ./setfast help, which the start script shows without building anything.
+//
+//go:embed usage.txt
+var usage string
+
+// command is one word of the command line.
+type command struct {
+	name, args string
+	does       string // a sentence for its help
+	run        func(c *call) int
+}
+
+// commands are all that this program was built with (see full.go and lean.go).
+func commands() []command {
+	return append([]command{
+		{"check", "FILE…", "Judges assembly files without a database: exit 0 if all pass, 1 if one does not, 2 if one cannot be read.", runCheck},
+		{"inspect", "FILE…", "Shows what is in STEP or IGES files, read together with those they refer to: exit 1 if one of these is missing.", runInspect},
+		{"version", "", "Tells which version this is.", runVersion},
+	}, served...)
+}
+
+// elsewhere are commands that this program may have been built without, or that the start script answers.
+var elsewhere = []string{"demo", "serve", "import", "backup", "restore", "test", "bench", "help"}
+
+// run does what the arguments say and gives the code to exit with.
+func run(args []string, in io.Reader, out, errs io.Writer) int {
+	if len(args) == 0 || slices.Contains([]string{"help", "-h", "-help", "--help"}, args[0]) {
+		fmt.Fprint(out, usage)
+		return 0
+	}
+	name := args[0]
+	if name == "--version" {
+		name = "version"
+	}
+	var known []string
+	for _, c := range commands() {
+		if c.name == name {
+			return c.run(newCall(c, args[1:], in, out, errs))
+		}
+		known = append(known, c.name)
+	}
+	hint := "./setfast help lists them"
+	if s := near.Of(name, append(known, elsewhere...)); s != "" {
+		hint = fmt.Sprintf("did you mean %q? %s", s, hint)
+	}
+	fmt.Fprintf(errs, "setfast: there is no command %q; %s\n", name, hint)
+	return 2
+}

@@ -1,0 +1,120 @@
+package main
+
+import (
+	"context"
+	"crypto/sha256"
+	"encoding/hex"
+	"fmt"
+	"io"
+	"os"
+	"path/filepath"
+	"strings"
+
+	"setfast/core/assembly"
+	"setfast/core/format"
+	"setfast/core/part"
+	"setfast/kernel"
+)
+
+// maxDocument bounds what is read into memory.
+const maxDocument = 1 << 30
+
+// standardInput stands for a file.
+const standardInput = "-"
+
+// readDocument reads a document from a file, or from in; sources of parts are beside the file, or in the folder this was called in.
+func readDocument(path string, in io.Reader) (*assembly.Document, error) {
+	if path == standardInput {
+		data, err := io.ReadAll(io.LimitReader(in, maxDocument+1))
+		if err != nil {
+			return nil, plain(err)
+		}
+		if len(data) > maxDocument {
+			return nil, fmt.Errorf("is larger than %d MB", maxDocument>>20)
+		}
+		return format.Read(data, shapes("."))
+	}
+	st, err := os.Stat(path)
+	if err != nil {
+		return nil, plain(err)
+	}
+	if st.IsDir() {
+		return nil, fmt.Errorf("is a folder, not a file")
+	}
+	if st.Size() > maxDocument {
+		return nil, fmt.Errorf("is larger than %d MB", maxDocument>>20)
+	}
+	data, err := os.ReadFile(path)
+	if err != nil {
+		return nil, plain(err)
+	}
+	return format.Read(data, shapes(filepath.Dir(path)))
+}
+
+// shapes reads the sources that parts name, relative to the document.
+func shapes(dir string) func(string, *part.Part) error {
+	var k *kernel.Runner
+	known := map[string]*kernel.Import{}
+	return func(name string, p *part.Part) error {
+		file := filepath.Join(dir, filepath.FromSlash(p.Source.Path))
+		if p.Source.SHA256 != "" {
+			data, err := os.ReadFile(file)
+			if err != nil {
+				return fmt.Errorf("%s: %w", p.Source.Path, plain(err))
+			}
+			if sum := sha256.Sum256(data); !strings.EqualFold(hex.EncodeToString(sum[:]), p.Source.SHA256) {
+				return fmt.Errorf("%s is not the file this document was made with: its SHA-256 differs", p.Source.Path)
+			}
+		}
+		if p.Source.Format == "stl" {
+			q, err := kernel.ReadSTL(file)
+			if err != nil {
+				return fmt.Errorf("%s could not be read: %w", p.Source.Path, plain(err))
+			}
+			take(p, q)
+			return nil
+		}
+		im := known[file]
+		if im == nil {
+			var err error
+			if k == nil {
+				if k, err = kernel.Find(); err != nil {
+					return err
+				}
+			}
+			if im, err = readBeside(context.Background(), k, file); err != nil {
+				return err
+			}
+			known[file] = im
+		}
+		if len(im.Parts) != 1 {
+			return fmt.Errorf("%s holds %d parts; a part's source holds one", p.Source.Path, len(im.Parts))
+		}
+		d := kernel.Derive(im.Parts[0])
+		take(p, d.Part())
+		return nil
+	}
+}
+
+// take adds to a part what was found in its source.
+func take(p, q *part.Part) {
+	p.Shape, p.Irregular = q.Shape, q.Irregular
+	if !p.Volume.Known {
+		p.Volume = q.Volume
+	}
+	p.Listed = len(p.Order)
+	for _, n := range q.Order {
+		if _, own := p.Features[n]; !own {
+			p.Features[n] = q.Features[n]
+			p.Order = append(p.Order, n)
+		}
+	}
+}
+
+// plain drops the call's name from a file error: the path is said already.
+func plain(err error) error {
+	if pe, ok := err.(*os.PathError); ok {
+		return pe.Err
+	}
+	return err
+}
