@@ -82,11 +82,11 @@ func TestLookup(t *testing.T) {
 	wall := d.Assemblies["wall"]
 	for says, r := range map[string]Ref{
 		`no component "nort"; did you mean "north"?`: {[]string{"nort"}, "pin"},
-		`did you mean "north"`:                        {[]string{"North"}, "origin"},
+		`did you mean "north"`:                       {[]string{"North"}, "origin"},
 		`has no feature "hole"; there is pin`:        {[]string{"south", "post"}, "hole"},
-		`no component "door"`:                         {[]string{"south", "door"}, "pin"},
-		`nothing lies inside it`:                      {[]string{"south", "post", "deeper"}, "pin"},
-		`has no feature "top" of its own`:             {nil, "top"},
+		`no component "door"`:                        {[]string{"south", "door"}, "pin"},
+		`nothing lies inside it`:                     {[]string{"south", "post", "deeper"}, "pin"},
+		`has no feature "top" of its own`:            {nil, "top"},
 	} {
 		if _, _, err := d.Lookup(wall, r); err == nil || !strings.Contains(err.Error(), says) {
 			t.Errorf("%s: %v, want %q", r, err, says)

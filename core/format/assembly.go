@@ -32,12 +32,12 @@ func (r *reader) assembly(n *node, base assembly.Settings) *assembly.Assembly {
 	if r.err != nil {
 		return a
 	}
-	ids := make(map[string]bool, len(mates))
+	ids := make(map[string]int, len(mates))
 	for i, m := range a.Mates {
-		if ids[m.ID] {
-			r.fail(r.get(mates[i], "id"), "the id %q is given twice in this assembly", m.ID)
+		if k, twice := ids[m.ID]; twice {
+			r.fail(r.get(mates[i], "id"), "the id %q is given twice in this assembly; mates[%d] has it too", m.ID, k)
 		}
-		ids[m.ID] = true
+		ids[m.ID] = i
 	}
 	for _, c := range r.items(n, "planned") {
 		a.Planned = append(a.Planned, r.planned(c))

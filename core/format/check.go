@@ -5,6 +5,7 @@ import (
 	"strings"
 
 	"setfast/core/assembly"
+	"setfast/core/near"
 	"setfast/core/part"
 	"setfast/core/relation"
 )
@@ -73,13 +74,13 @@ func (c *checker) mate(i int, names ...string) *node {
 func (c *checker) components() {
 	for _, k := range c.asm.Components {
 		if k.Part != "" && c.doc.Parts[k.Part] == nil {
-			c.fail(c.at("components", k.Name, "part"), "there is no part %q", k.Part)
+			c.fail(c.at("components", k.Name, "part"), "there is no part %q%s", k.Part, near.Hint(k.Part, c.doc.PartOrder))
 		}
 		if k.Assembly != "" && c.doc.Assemblies[k.Assembly] == nil {
-			c.fail(c.at("components", k.Name, "assembly"), "there is no assembly %q", k.Assembly)
+			c.fail(c.at("components", k.Name, "assembly"), "there is no assembly %q%s", k.Assembly, near.Hint(k.Assembly, c.doc.Order))
 		}
 		if sub := c.doc.Assemblies[k.Assembly]; k.Flexible && sub != nil && !slices.ContainsFunc(sub.Components, func(k *assembly.Component) bool { return k.Grounded && !k.Suppressed }) {
-			c.fail(c.at("components", k.Name, "flexible"), "assembly %q has no grounded component, so it cannot be used flexibly", k.Assembly)
+			c.fail(c.at("components", k.Name, "flexible"), "assembly %q has no grounded component, so it cannot be used flexibly; ground its base", k.Assembly)
 		}
 	}
 }
@@ -136,7 +137,7 @@ func (c *checker) relation(i int, m *assembly.Mate) {
 	}
 	for _, of := range m.Limited() {
 		if _, ok := t.Coordinate(of); !ok {
-			c.fail(c.mate(i, "limits", of), "%s has no coordinate %q", m.Type, of)
+			c.fail(c.mate(i, "limits", of), "%s has no coordinate %q%s", m.Type, of, near.Hint(of, coordinateNames(t)))
 		}
 	}
 }
@@ -151,16 +152,33 @@ func (c *checker) coordinate(where *node, joint, of string) {
 		t = inFlexible(c.doc, c.asm, joint)
 	}
 	if t == nil {
-		c.fail(where, "there is no joint %q", joint)
+		c.fail(where, "there is no joint %q%s", joint, near.Hint(joint, c.jointNames()))
 		return
 	}
 	if t.Family != relation.Joint {
-		c.fail(where, "relation %q is of type %s, not a joint", joint, t.Name)
+		c.fail(where, "relation %q is of type %s, not a joint; joints are revolute, prismatic, cylindrical and their like", joint, t.Name)
 		return
 	}
 	if _, ok := t.Coordinate(of); of != "" && !ok {
-		c.fail(where, "joint %q has no coordinate %q", joint, of)
+		c.fail(where, "joint %q has no coordinate %q%s", joint, of, near.Hint(of, coordinateNames(t)))
 	}
+}
+
+// jointNames are the joints of the assembly, in their order.
+func (c *checker) jointNames() (names []string) {
+	for _, m := range c.asm.Mates {
+		if t := c.joints[m.ID]; t != nil && t.Family == relation.Joint {
+			names = append(names, m.ID)
+		}
+	}
+	return names
+}
+
+func coordinateNames(t *relation.Type) (names []string) {
+	for _, k := range t.Coordinates {
+		names = append(names, k.Name)
+	}
+	return names
 }
 
 // inFlexible finds a joint named use/id that comes along with a flexible use.
@@ -190,7 +208,7 @@ func (c *checker) motion(where *node, p assembly.Planned) {
 		c.fail(where, "%v", err)
 	}
 	if f := c.feature(where, p.Ref); c.err == nil && !f.HasDirection() {
-		c.fail(where, "%s has no direction", p.Ref)
+		c.fail(where, "%s has no direction; take an axis, a cylinder, a circle, a plane or a frame", p.Ref)
 	}
 }
 
@@ -208,11 +226,18 @@ func (c *checker) measured(where *node, m assembly.Measure) {
 	}
 }
 
+func measureNames(a *assembly.Assembly) (names []string) {
+	for _, m := range a.Measures {
+		names = append(names, m.Name)
+	}
+	return names
+}
+
 func (c *checker) driven(where *node, d assembly.Drive) {
 	c.coordinate(where, d.Joint, d.Of)
 	for _, k := range d.Record {
 		if !slices.ContainsFunc(c.asm.Measures, func(m assembly.Measure) bool { return m.Name == k }) {
-			c.fail(where, "there is no measure %q to record", k)
+			c.fail(where, "there is no measure %q to record%s", k, near.Hint(k, measureNames(c.asm)))
 		}
 	}
 }

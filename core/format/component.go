@@ -12,11 +12,11 @@ func (r *reader) component(name string, n *node) *assembly.Component {
 	}
 	c.Part, c.Assembly = r.text(n, "part"), r.text(n, "assembly")
 	if (c.Part == "") == (c.Assembly == "") {
-		r.fail(n, "a component is a use of one part or of one assembly")
+		r.fail(n, "a component is a use of one part or of one assembly%s", like(n))
 	}
 	c.Grounded, c.Suppressed = r.flag(n, "grounded"), r.flag(n, "suppressed")
 	if c.Flexible = r.flag(n, "flexible"); c.Flexible && c.Assembly == "" {
-		r.fail(r.get(n, "flexible"), "only a use of an assembly can be flexible")
+		r.fail(r.get(n, "flexible"), "only a use of an assembly can be flexible; %q is a part", c.Part)
 	}
 	if p := r.get(n, "pose"); p != nil {
 		c.Pose = r.pose(p)
@@ -37,7 +37,7 @@ func (r *reader) pose(n *node) geom.Pose {
 		x := r.numbers(q, 4)
 		turn, ok := geom.QuatOf([4]float64(x))
 		if !ok {
-			r.fail(q, "a quaternion must not be zero")
+			r.fail(q, "a quaternion must not be zero; [1, 0, 0, 0] turns nothing")
 		}
 		p.Q = turn
 	}

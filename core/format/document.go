@@ -6,6 +6,7 @@ import (
 	"strings"
 
 	"setfast/core/assembly"
+	"setfast/core/near"
 	"setfast/core/part"
 )
 
@@ -34,7 +35,7 @@ func (r *reader) document(n *node) *assembly.Document {
 	}
 	v := r.need(n, "setfast")
 	if r.err == nil && (v.kind != 'n' || v.num != 1) {
-		r.fail(v, "this program reads version 1 of the format")
+		r.fail(v, "this program reads version 1 of the format: write \"setfast\": 1")
 	}
 	d.Root = r.needText(n, "root")
 	if s := r.get(n, "settings"); s != nil {
@@ -70,11 +71,11 @@ func (r *reader) document(n *node) *assembly.Document {
 		return d
 	}
 	if d.Assemblies[d.Root] == nil {
-		r.fail(r.get(n, "root"), "there is no assembly %q", d.Root)
+		r.fail(r.get(n, "root"), "there is no assembly %q%s", d.Root, near.Hint(d.Root, d.Order))
 		return d
 	}
 	if loop := d.Loops(); loop != nil {
-		r.fail(as, "an assembly contains itself: %s", strings.Join(loop, " > "))
+		r.fail(as, "an assembly contains itself: %s; leave one of these uses out", strings.Join(loop, " > "))
 		return d
 	}
 	if d.Depth() > assembly.MaxDepth {

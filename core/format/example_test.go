@@ -19,5 +19,5 @@ func ExampleRead() {
 	fmt.Println(err)
 	// Output:
 	// vent 1 <nil>
-	// assemblies.vent.colour: unknown member "colour"
+	// assemblies.vent.colour: unknown member "colour"; also known here: number, name, settings, values, planned, measures, drives
 }

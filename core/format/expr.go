@@ -9,6 +9,7 @@ import (
 	"unicode/utf8"
 
 	"setfast/core/assembly"
+	"setfast/core/near"
 )
 
 // quantity is a number with the powers of length and angle it carries; lengths are in mm, angles in degrees.
@@ -20,13 +21,13 @@ type quantity struct {
 // dimension is what a field takes.
 type dimension struct {
 	length, angle int
-	name          string
+	name, like    string
 }
 
 var (
-	aLength = dimension{1, 0, "a length"}
-	anAngle = dimension{0, 1, "an angle"}
-	aNumber = dimension{0, 0, "a plain number"}
+	aLength = dimension{1, 0, "a length", "12.5 mm"}
+	anAngle = dimension{0, 1, "an angle", "30 deg"}
+	aNumber = dimension{0, 0, "a plain number", "2.5"}
 )
 
 var units = map[string]quantity{
@@ -47,7 +48,7 @@ func (e *env) evaluate(text string, want dimension) (float64, error) {
 		return 0, err
 	}
 	if (q.length != 0 || q.angle != 0) && (q.length != want.length || q.angle != want.angle) {
-		return 0, fmt.Errorf("%q does not give %s", text, want.name)
+		return 0, fmt.Errorf("%q does not give %s, as %s does", text, want.name, want.like)
 	}
 	if math.IsNaN(q.v) || math.IsInf(q.v, 0) {
 		return 0, fmt.Errorf("%q gives no number", text)
@@ -58,6 +59,9 @@ func (e *env) evaluate(text string, want dimension) (float64, error) {
 func (e *env) expression(text string) (quantity, error) {
 	if utf8.RuneCountInString(text) > 500 {
 		return quantity{}, fmt.Errorf("an expression is at most 500 letters long")
+	}
+	if strings.TrimSpace(text) == "" {
+		return quantity{}, fmt.Errorf("an empty text is no number; write one, or leave the member out")
 	}
 	p := &exprParser{env: e, rest: strings.TrimSpace(text), text: text}
 	q, err := p.sum(0)
@@ -85,7 +89,15 @@ func (e *env) value(name string) (quantity, error) {
 		}
 		return e.expression(n.Text)
 	}
-	return quantity{}, fmt.Errorf("there is no value %q", name)
+	var have []string
+	for _, n := range e.named {
+		have = append(have, n.Name)
+	}
+	hint := near.Hint(name, have)
+	if len(have) == 0 {
+		hint = "; values are named in the assembly, like \"values\": {\"pitch\": \"12.5 mm\"}"
+	}
+	return quantity{}, fmt.Errorf("there is no value %q%s", name, hint)
 }
 
 type exprParser struct {
@@ -148,7 +160,7 @@ func (p *exprParser) product(depth int) (quantity, error) {
 		case p.take('/'):
 			if b, err = p.factor(depth); err == nil {
 				if b.v == 0 {
-					return a, fmt.Errorf("%q divides by nothing", p.text)
+					return a, fmt.Errorf("%q divides by zero", p.text)
 				}
 				a = quantity{a.v / b.v, a.length - b.length, a.angle - b.angle}
 			}

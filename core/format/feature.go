@@ -1,7 +1,12 @@
 package format
 
 import (
+	"fmt"
+	"slices"
+	"strings"
+
 	"setfast/core/geom"
+	"setfast/core/near"
 	"setfast/core/part"
 	"setfast/core/tol"
 )
@@ -18,7 +23,7 @@ func (r *reader) dir(n *node, name string) geom.Vec {
 	}
 	v := r.vec(c).Unit()
 	if v == (geom.Vec{}) {
-		r.fail(c, "a direction must not be zero")
+		r.fail(c, "a direction must not be zero; [0, 0, 1] points along z")
 	}
 	return v
 }
@@ -38,9 +43,26 @@ func (r *reader) radius(n *node) float64 {
 	}
 	x := r.number(c)
 	if x <= 0 {
-		r.fail(c, "a radius must be more than zero")
+		r.fail(c, "a radius must be more than zero, not %g", x)
 	}
 	return x
+}
+
+var featureTypes = []string{"plane", "cylinder", "circle", "point", "axis", "cone", "sphere", "frame"}
+
+// featureWords are what features are called besides.
+var featureWords = map[string]string{"face": "plane", "flat": "plane", "hole": "cylinder", "shaft": "cylinder", "bore": "cylinder", "rim": "circle", "edge": "axis", "line": "axis",
+	"vertex": "point", "ball": "sphere", "coordinate_system": "frame", "csys": "frame"}
+
+// meantOf says which word may have been meant, or which are known.
+func meantOf(name string, known []string) string {
+	if w := featureWords[strings.ToLower(name)]; w != "" && slices.Contains(known, w) {
+		return fmt.Sprintf("; did you mean %q?", w)
+	}
+	if w := near.Of(name, known); w != "" {
+		return fmt.Sprintf("; did you mean %q?", w)
+	}
+	return "; known are " + strings.Join(known, ", ")
 }
 
 func (r *reader) feature(n *node) part.Feature {
@@ -59,7 +81,7 @@ func (r *reader) feature(n *node) part.Feature {
 		f.O, f.Z, f.Radius = r.place(n, "origin"), r.dir(n, "direction"), r.radius(n)
 		f.Side = r.text(n, "side")
 		if f.Side != "" && f.Side != "hole" && f.Side != "shaft" {
-			r.fail(r.get(n, "side"), "expected \"hole\" or \"shaft\"")
+			r.fail(r.get(n, "side"), "%q is not known here; expected \"hole\" or \"shaft\"", f.Side)
 		}
 	case part.Circle:
 		f.O, f.Z, f.Radius = r.place(n, "center"), r.dir(n, "normal"), r.radius(n)
@@ -73,7 +95,7 @@ func (r *reader) feature(n *node) part.Feature {
 		if r.err == nil {
 			f.HalfAngle = r.number(c)
 			if f.HalfAngle <= 0 || f.HalfAngle >= 90 {
-				r.fail(c, "a cone's half angle lies between 0 and 90 degrees")
+				r.fail(c, "a cone's half angle lies between 0 and 90 degrees; %g does not", f.HalfAngle)
 			}
 		}
 	case part.Sphere:
@@ -81,13 +103,13 @@ func (r *reader) feature(n *node) part.Feature {
 	case part.Frame:
 		f.O, f.Z, f.X = r.place(n, "origin"), r.dir(n, "z"), r.dir(n, "x")
 		if r.err == nil && f.X.Cross(f.Z).Norm() < tol.FrameParallel {
-			r.fail(n, "a frame's x must not be parallel to its z")
+			r.fail(n, "a frame's x must not be parallel to its z; [1, 0, 0] would do where z is [0, 0, 1]")
 		}
 		if r.err == nil {
 			f.X = f.X.Reject(f.Z).Unit()
 		}
 	default:
-		r.fail(r.get(n, "type"), "unknown feature type %q; known are plane, cylinder, circle, point, axis, cone, sphere, frame", string(f.Kind))
+		r.fail(r.get(n, "type"), "unknown feature type %q%s", string(f.Kind), meantOf(string(f.Kind), featureTypes))
 	}
 	r.done(n)
 	return f

@@ -55,7 +55,7 @@ func TestFaults(t *testing.T) {
 		{`"components"`, `"values": {"w": "2*v", "v": "w"}, "components"`, "assemblies.main.values.w", "by itself"},
 		{`"components"`, `"values": {"mm": "2"}, "components"`, "assemblies.main.values.mm", "is a unit"},
 		{`"b": "b/f"}]`, `"b": "b/f", "at": {"angle": "3 mm"}}]`, "assemblies.main.mates[0].at.angle", "an angle"},
-		{`"setfast": 1,`, `"setfast": 1`, "line 1", "invalid character"},
+		{`"setfast": 1,`, `"setfast": 1`, "line 1, column 14", "a comma is missing"},
 		{`[{"joint": "m"}]}}}`, ``, "", "ends in the middle"},
 		{`{"setfast"`, `{"setfast": 1} {"x"`, "line", "follows the end"},
 		{`[0,0,1]`, `[0,0,1e999]`, "parts.p.features.top.origin[2]", "too large"},

@@ -2,11 +2,13 @@ package format
 
 import (
 	"encoding/json"
+	"fmt"
 	"slices"
 	"strconv"
 	"strings"
 
 	"setfast/core/assembly"
+	"setfast/core/near"
 	"setfast/core/relation"
 )
 
@@ -25,7 +27,7 @@ func (r *reader) mate(n *node) *assembly.Mate {
 	}
 	t := m.Descriptor()
 	if t == nil {
-		r.fail(r.get(n, "type"), "unknown relation type %q; known are %s", m.Type, typeNames())
+		r.fail(r.get(n, "type"), "unknown relation type %q%s", m.Type, meantType(m.Type))
 		return m
 	}
 	switch {
@@ -46,17 +48,34 @@ func (r *reader) mate(n *node) *assembly.Mate {
 	}
 	if t.Family == relation.Joint {
 		r.coordinates(n, m)
+	} else {
+		for _, name := range []string{"limits", "at"} {
+			if c := n.find(name); c != nil {
+				r.fail(c, "only joints have %q, such as revolute, prismatic and cylindrical; %s is none", name, m.Type)
+			}
+		}
 	}
 	r.done(n)
 	return m
 }
 
-func typeNames() string {
-	var out []string
+// meantType says which type may have been meant, by its spelling or by what the trade calls it.
+func meantType(name string) string {
+	var all []string
 	for _, t := range relation.Types() {
-		out = append(out, t.Name)
+		all = append(all, t.Name)
 	}
-	return strings.Join(out, ", ")
+	meant := tradeWords[strings.ReplaceAll(strings.ToLower(name), "-", "_")]
+	switch low := strings.ToLower(name); {
+	case low == "ground" || low == "grounded" || low == "fix" || low == "anchor":
+		return `; what stands is said at the component: "grounded": true`
+	case meant == "":
+		meant = near.Of(name, all)
+	}
+	if meant != "" {
+		return fmt.Sprintf("; did you mean %q?", meant)
+	}
+	return "; known are " + strings.Join(all, ", ")
 }
 
 // dimensions are those that kinds of field are measured in.
@@ -86,7 +105,7 @@ func (r *reader) field(n *node, f relation.Field, m *assembly.Mate) {
 			return
 		}
 		if v.Text = c.str; !slices.Contains(f.Words, c.str) {
-			r.fail(c, "expected %s", oneOf(f.Words))
+			r.fail(c, "%q is not known here; expected %s", c.str, oneOf(f.Words))
 		}
 	case relation.Vector:
 		v.Vec = r.vec(c)
@@ -104,7 +123,7 @@ func (r *reader) field(n *node, f relation.Field, m *assembly.Mate) {
 		v.Num, v.Text = r.measured(c, dimensions[f.Kind])
 	}
 	if f.NonZero && v.Num == 0 {
-		r.fail(c, "must not be zero")
+		r.fail(c, "%s must not be zero", f.Name)
 	}
 	m.Params = append(m.Params, v)
 }
@@ -141,7 +160,7 @@ func (r *reader) limits(n *node, of string, m *assembly.Mate) {
 		return
 	}
 	if n.count() != 2 {
-		r.fail(n, "limits are a pair [low, high], either of which may be null")
+		r.fail(n, "limits are a pair [low, high], like [-45, 90]; null leaves an end open")
 		return
 	}
 	for i, c := range n.items() {
@@ -153,7 +172,7 @@ func (r *reader) limits(n *node, of string, m *assembly.Mate) {
 		m.Params = append(m.Params, v)
 	}
 	if l, _ := m.Limits(of); l.Lo != nil && l.Hi != nil && *l.Lo > *l.Hi {
-		r.fail(n, "the lower limit is above the upper one")
+		r.fail(n, "the lower limit, %g, is above the upper one, %g", *l.Lo, *l.Hi)
 	}
 }
 

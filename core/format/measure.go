@@ -6,6 +6,8 @@ import (
 	"setfast/core/assembly"
 )
 
+var measureTypes = []string{"distance", "angle", "coordinate", "position", "centre_of_mass", "mass"}
+
 func (r *reader) measure(name string, n *node) assembly.Measure {
 	m := assembly.Measure{Name: name}
 	if !r.object(n) {
@@ -28,7 +30,7 @@ func (r *reader) measure(name string, n *node) assembly.Measure {
 		m.In = r.optRef(n, "in")
 	case "mass":
 	default:
-		r.fail(r.get(n, "type"), "unknown measure %q; known are distance, angle, coordinate, position, centre_of_mass, mass", m.Type)
+		r.fail(r.get(n, "type"), "unknown measure %q%s", m.Type, meantOf(m.Type, measureTypes))
 	}
 	r.done(n)
 	return m

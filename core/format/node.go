@@ -4,9 +4,13 @@
 package format
 
 import (
+	"fmt"
 	"iter"
+	"slices"
+	"strconv"
 
 	"setfast/core/assembly"
+	"setfast/core/near"
 	"setfast/core/par"
 	"setfast/core/part"
 )
@@ -18,6 +22,13 @@ type reader struct {
 	err   error
 	shape func(name string, p *part.Part) error
 	env   env
+	asked []asked // of objects being read, innermost last
+}
+
+// asked is a member that was asked for.
+type asked struct {
+	of   *node
+	name string
 }
 
 func (r *reader) fail(n *node, format string, a ...any) {
@@ -32,7 +43,11 @@ func (r *reader) fail(n *node, format string, a ...any) {
 
 func (r *reader) want(n *node, kind byte) bool {
 	if n.kind != kind {
-		r.fail(n, "expected %s, found %s", kindNames[kind], kindNames[n.kind])
+		hint := like(n)
+		if _, err := strconv.ParseFloat(n.str, 64); kind == 'n' && n.kind == 's' && err == nil || kind == 'b' && (n.str == "true" || n.str == "false") {
+			hint = "; write " + n.str + " without quotes"
+		}
+		r.fail(n, "expected %s, found %s%s", kindNames[kind], kindNames[n.kind], hint)
 		return false
 	}
 	return true
@@ -60,6 +75,7 @@ func (r *reader) runs(n int, read func(r *reader, i int)) {
 
 // get takes a member; a missing one is nil.
 func (r *reader) get(n *node, name string) *node {
+	r.asked = append(r.asked, asked{n, name})
 	c := n.find(name)
 	if c != nil {
 		c.used = true
@@ -70,10 +86,25 @@ func (r *reader) get(n *node, name string) *node {
 func (r *reader) need(n *node, name string) *node {
 	c := r.get(n, name)
 	if c == nil {
-		r.fail(n, "the member %q is missing", name)
+		r.missing(n, name)
 		return &node{in: n, name: name}
 	}
 	return c
+}
+
+// missing says that a member is not there, or that another was written in its place.
+func (r *reader) missing(n *node, name string) {
+	var others []string
+	for _, c := range n.kids {
+		if !c.used {
+			others = append(others, c.name)
+		}
+	}
+	if s := near.Of(name, others); s != "" {
+		r.fail(n.find(s), "unknown member %q; did you mean %q?", s, name)
+		return
+	}
+	r.fail(n, "the member %q is missing%s", name, like(n))
 }
 
 // members are those of an object whose names are the writer's own, such as components; none where it is not given.
@@ -108,12 +139,34 @@ func (r *reader) items(n *node, name string) []*node {
 
 // done complains of members nobody asked for.
 func (r *reader) done(n *node) {
+	from := slices.IndexFunc(r.asked, func(a asked) bool { return a.of == n })
+	if from < 0 {
+		from = len(r.asked)
+	}
 	for _, c := range n.kids {
 		if !c.used {
-			r.fail(c, "unknown member %q", c.name)
-			return
+			r.fail(c, "unknown member %q%s", c.name, r.known(n, c.name, r.asked[from:]))
+			break
 		}
 	}
+	r.asked = r.asked[:from]
+}
+
+// known says what was meant by an unknown member of an object, or what it may have besides.
+func (r *reader) known(n *node, name string, all []asked) string {
+	var names []string
+	for _, a := range all {
+		if a.of == n && n.find(a.name) == nil && !slices.Contains(names, a.name) {
+			names = append(names, a.name)
+		}
+	}
+	if s := near.Of(name, names); s != "" {
+		return fmt.Sprintf("; did you mean %q?", s)
+	}
+	if len(names) == 0 {
+		return ""
+	}
+	return "; also known here: " + near.List(names)
 }
 
 func (r *reader) object(n *node) bool { return r.want(n, '{') }
@@ -163,7 +216,7 @@ func (r *reader) positive(n *node, name string) float64 {
 	}
 	x := r.number(c)
 	if x < 0 {
-		r.fail(c, "must not be negative")
+		r.fail(c, "%s must not be negative, as %g is", name, x)
 	}
 	return x
 }
@@ -174,7 +227,7 @@ func (r *reader) numbers(n *node, count int) []float64 {
 		return out
 	}
 	if n.count() != count {
-		r.fail(n, "expected %d numbers, found %d", count, n.count())
+		r.fail(n, "expected %d numbers, found %d%s", count, n.count(), like(n))
 		return out
 	}
 	if n.nums != nil {

@@ -2,12 +2,11 @@ package format
 
 import (
 	"bytes"
-	"errors"
 	"fmt"
 	"io"
 	"math"
 	"strconv"
-	"unicode/utf8"
+	"strings"
 
 	"github.com/go-json-experiment/json/jsontext"
 
@@ -81,8 +80,8 @@ func (n *node) items() []*node {
 
 // parse reads one JSON document into nodes; order is kept.
 func parse(data []byte) (*node, error) {
-	if !utf8.Valid(data) {
-		return nil, fmt.Errorf("the file is not UTF-8 text")
+	if err := foreign(data); err != nil {
+		return nil, err
 	}
 	data = bytes.TrimPrefix(data, []byte("\ufeff"))
 	r := parser{text: string(data), d: jsontext.NewDecoder(bytes.NewBuffer(data), jsontext.AllowDuplicateNames(true))} // these are told by their path
@@ -90,22 +89,18 @@ func parse(data []byte) (*node, error) {
 	err := r.value(n, 0)
 	if err == nil {
 		if _, e := r.d.ReadToken(); e != io.EOF {
-			err = fmt.Errorf("something follows the end of the document")
+			at := int(r.d.InputOffset())
+			for at < len(data) && strings.IndexByte(" \t\r\n", data[at]) >= 0 {
+				at++
+			}
+			return nil, fmt.Errorf("%s: something follows the end of the document; one file holds one", place(data, at))
 		}
 	}
 	if err != nil {
 		if f, ok := err.(*assembly.Fault); ok {
 			return nil, f
 		}
-		at := int(r.d.InputOffset())
-		var wrong *jsontext.SyntacticError
-		if errors.As(err, &wrong) {
-			at, err = int(wrong.ByteOffset), wrong.Err
-		}
-		if errors.Is(err, io.EOF) || errors.Is(err, io.ErrUnexpectedEOF) {
-			err = fmt.Errorf("the file ends in the middle")
-		}
-		return nil, fmt.Errorf("line %d: %v", 1+bytes.Count(data[:min(at, len(data))], []byte("\n")), err)
+		return nil, slip(data, err, r.d.InputOffset())
 	}
 	return n, nil
 }

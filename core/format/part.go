@@ -16,13 +16,13 @@ func (r *reader) part(n *node) *part.Part {
 	case "fastener":
 		p.Fastener = true
 	default:
-		r.fail(r.get(n, "kind"), "expected \"part\" or \"fastener\"")
+		r.fail(r.get(n, "kind"), "%q is not known here; expected \"part\" or \"fastener\"", k)
 	}
 	if s := r.get(n, "source"); s != nil && r.object(s) {
 		for _, f := range []string{"step", "iges", "stl"} {
 			if v := r.text(s, f); v != "" {
 				if p.Source.Format != "" {
-					r.fail(s, "a part has one source")
+					r.fail(s, "a part has one source; leave out all but one of step, iges and stl")
 				}
 				p.Source.Format, p.Source.Path = f, v
 			}

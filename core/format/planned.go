@@ -26,7 +26,7 @@ func (r *reader) planned(n *node) assembly.Planned {
 			ref := r.needRef(n, "along")
 			p.Ref = &ref
 		default:
-			r.fail(r.get(n, "motion"), "expected \"turn\" or \"slide\"")
+			r.fail(r.get(n, "motion"), "%q is not known here; expected \"turn\", with \"about\", or \"slide\", with \"along\"", p.Motion)
 		}
 	}
 	r.done(n)

@@ -12,7 +12,7 @@ import (
 func Ref(s string) (assembly.Ref, error) {
 	parts := strings.Split(s, "/")
 	if len(parts) < 2 || slices.Contains(parts, "") {
-		return assembly.Ref{}, fmt.Errorf("a reference reads component/feature or @/feature, not %q", s)
+		return assembly.Ref{}, fmt.Errorf("a reference reads component/feature, like plate/bore, or @/feature, not %q", s)
 	}
 	ref := assembly.Ref{Path: parts[:len(parts)-1], Feature: parts[len(parts)-1]}
 	if parts[0] == "@" {
@@ -26,7 +26,7 @@ func Ref(s string) (assembly.Ref, error) {
 
 func (r *reader) ref(n *node) assembly.Ref {
 	if n.kind == '[' {
-		r.fail(n, "a pair of faces is taken by the centred relation only")
+		r.fail(n, "a pair of faces is taken by the centred relation only; name one feature, like \"plate/bore\"")
 		return assembly.Ref{}
 	}
 	if !r.want(n, 's') {

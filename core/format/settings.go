@@ -17,7 +17,7 @@ func (r *reader) settings(n *node, s *assembly.Settings) {
 		if c := r.get(n, t.name); c != nil {
 			*t.to = r.number(c)
 			if *t.to <= 0 {
-				r.fail(c, "must be more than zero")
+				r.fail(c, "a tolerance must be more than zero, not %g", *t.to)
 			}
 		}
 	}
@@ -28,7 +28,7 @@ func (r *reader) settings(n *node, s *assembly.Settings) {
 		case "held":
 			s.FastenersHeld = true
 		default:
-			r.fail(c, "expected \"allowed\" or \"held\"")
+			r.fail(c, "%q is not known here; expected \"allowed\" or \"held\"", c.str)
 		}
 	}
 	r.done(n)

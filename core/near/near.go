@@ -42,7 +42,7 @@ func Of(name string, have []string) string {
 	if len(want) == 0 {
 		return ""
 	}
-	best, least := "", len(want)/3+1
+	best, least := "", (len(want)+1)/3+1
 	for _, h := range have {
 		low := []rune(strings.ToLower(h))
 		if d := distance(want, low); d < least {
