@@ -2,6 +2,7 @@ package main
 
 import (
 	"encoding/json"
+	"fmt"
 	"os"
 	"os/exec"
 	"path/filepath"
@@ -133,6 +134,31 @@ func TestText(t *testing.T) {
 	for _, want := range []string{"measured: where is (0, 0, 0) mm", "measured: kg is not known", "drive out: slide of way from 0 to 40 mm in 4 steps: stopped at 12.5 mm, ", "blocked: the turn of rail is planned"} {
 		if !strings.Contains(out, want) || strings.Contains(out, "map[") {
 			t.Errorf("%q is not in %q %q", want, out, errs)
+		}
+	}
+}
+
+// TestNotes: what is allowed and most likely a slip is explained.
+func TestNotes(t *testing.T) {
+	loose := `{"setfast": 1, "root": "m", "parts": {"p": {}}, "assemblies": {"m": {"components": {"a": {"part": "p"}, "b": {"part": "p"%s}}, "mates": [{"id": "k", "type": "coincident", "a": "%s", "b": "b/xy"}]}}}`
+	for _, c := range []struct {
+		grounded, a string
+		says        []string
+	}{
+		{"", "b/zx", []string{"note: nothing is grounded, so six of the freedoms left are those of the whole", "note: k stands within one component, b, so it removes nothing"}},
+		{`, "grounded": true`, "b/xy", []string{"note: k stands within one component"}},
+		{"", "a/xy", []string{"note: nothing is grounded"}},
+		{"", "@/xy", nil},
+		{`, "grounded": true`, "a/xy", nil},
+	} {
+		_, out, errs := doWith(fmt.Sprintf(loose, c.grounded, c.a), "check", "-")
+		for _, want := range c.says {
+			if !strings.Contains(out, want) {
+				t.Errorf("%v: %q is not in %q %q", c, want, out, errs)
+			}
+		}
+		if n := strings.Count(out, "note:"); n != len(c.says) {
+			t.Errorf("%v: %d notes: %s", c, n, out)
 		}
 	}
 }

@@ -27,6 +27,9 @@ func summary(w io.Writer, doc *assembly.Document, rep *report.Report) {
 		if r.Shaky > 0 {
 			fmt.Fprintf(w, "  %d of the loose only momentary (shaky)\n", r.Shaky)
 		}
+		for _, n := range words.Notes(doc.Assemblies[name]) {
+			fmt.Fprintf(w, "  note: %s\n", n)
+		}
 		for i, l := range r.Lines {
 			fmt.Fprintf(w, "  %3d %-28s %d → %d\n", i+1, l.Component, l.Before, l.After)
 		}

@@ -26,6 +26,7 @@ type accountView struct {
 	Unplan        []string
 	FastenersHeld bool
 	Empty         bool
+	Notes         []string
 	Gaps          []app.Gap // but those of components of this assembly, which are told on their lines
 
 	missing map[string]string // components of this assembly, and why
@@ -66,6 +67,7 @@ func view(j *app.Judged) *accountView {
 	if r.MoreOdds > 0 {
 		v.MoreOdds = words.MoreOdds(r.MoreOdds)
 	}
+	v.Notes = words.Notes(j.Asm)
 	v.motions(r)
 	for _, b := range r.BlockedBy {
 		v.Blocked = append(v.Blocked, words.Blocked(b.Planned))

@@ -1,0 +1,39 @@
+package words
+
+import (
+	"fmt"
+
+	"setfast/core/assembly"
+)
+
+// Notes explain what is allowed and yet most likely a slip: nothing grounded, and relations within one component.
+func Notes(a *assembly.Assembly) (notes []string) {
+	placed, held := false, false
+	flexible := map[string]bool{}
+	for _, c := range a.Components {
+		if c.Suppressed {
+			continue
+		}
+		placed, held = true, held || c.Grounded
+		flexible[c.Name] = c.Flexible
+	}
+	for _, m := range a.Mates {
+		if m.IsCoupling() || m.Suppressed {
+			continue
+		}
+		one, other := m.A.Head(), m.B.Head()
+		held = held || one == "" || other == ""
+		if one != other || flexible[one] {
+			continue
+		}
+		if one == "" {
+			notes = append(notes, fmt.Sprintf("%s stands between two of the assembly's own features, so it removes nothing; put one of them on a part", m.ID))
+		} else {
+			notes = append(notes, fmt.Sprintf("%s stands within one component, %s, so it removes nothing; put one of its features on another", m.ID, one))
+		}
+	}
+	if placed && !held {
+		notes = append([]string{"nothing is grounded, so six of the freedoms left are those of the whole; ground the base, or relate it to the assembly's own planes"}, notes...)
+	}
+	return notes
+}
