@@ -102,6 +102,22 @@ func (s *Store) AddPart(ctx context.Context, p Part) (Part, bool, error) {
 	return p, fresh, err
 }
 
+// ChangePart changes some of what people say of a part, whatever others change of it at the same moment.
+func (s *Store) ChangePart(ctx context.Context, id int64, change func(*Part) error) (p Part, err error) {
+	err = s.inTx(ctx, func(tx *sql.Tx) error {
+		if p, err = scanPart(tx.QueryRowContext(ctx, "SELECT "+partColumns+" FROM parts WHERE id=? FOR UPDATE", id)); err != nil {
+			return err
+		}
+		if err := change(&p); err != nil {
+			return err
+		}
+		_, err := tx.ExecContext(ctx, "UPDATE parts SET name=?, number=?, revision=?, material=?, density=?, fastener=? WHERE id=?",
+			p.Name, p.Number, p.Revision, p.Material, p.Density, p.Fastener, p.ID)
+		return err
+	})
+	return p, notFound(err)
+}
+
 // UpdatePart changes what people say of a part.
 func (s *Store) UpdatePart(ctx context.Context, p Part) error {
 	return s.mustFind(ctx, "UPDATE parts SET name=?, number=?, revision=?, material=?, density=?, fastener=? WHERE id=?",

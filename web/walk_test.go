@@ -55,7 +55,7 @@ step ` + dir + `/block.step
 		t.Errorf("the import says %q", s)
 	}
 	w.run(`(() => { const i = document.querySelectorAll(".part")[1].querySelector("[name=number]"); i.value = "GV-7"; i.dispatchEvent(new Event("change", {bubbles: true})); })()`)
-	w.until(`document.querySelectorAll(".part")[1].querySelector("[name=number]").getAttribute("value") === "GV-7"`)
+	w.until(`document.querySelectorAll(".part")[1].querySelector(".saved").textContent === "Number saved"`)
 
 	w.click("#aname")
 	w.keys("Bracket\r")

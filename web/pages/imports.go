@@ -5,6 +5,7 @@ import (
 	"io"
 	"net/http"
 	"os"
+	"slices"
 	"strconv"
 
 	"github.com/labstack/echo/v5"
@@ -77,16 +78,21 @@ func filesJSON(list []store.ImportFile) []fileJSON {
 	return items
 }
 
-// unfinished tells which batch of a project is still being read, if any.
+// unfinished tells which batches of a project are still being read, in the order in which they came.
 func (p *Pages) unfinished(c *echo.Context, n int64) error {
 	list, err := p.App.Store.Importing(c.Request().Context(), n)
 	if err != nil {
 		return err
 	}
-	if len(list) == 0 {
-		return c.NoContent(http.StatusNoContent)
+	open := struct {
+		Batches []string `json:"batches"`
+	}{[]string{}}
+	for _, f := range list {
+		if !slices.Contains(open.Batches, f.Batch) {
+			open.Batches = append(open.Batches, f.Batch)
+		}
 	}
-	return c.JSON(http.StatusOK, batchJSON{Batch: list[len(list)-1].Batch})
+	return c.JSON(http.StatusOK, open)
 }
 
 // progress tells how far the files of a batch are.

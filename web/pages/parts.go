@@ -69,37 +69,67 @@ func (p *Pages) partList(c *echo.Context, n int64) error {
 	return c.Render(http.StatusOK, "parts", partsView{parts})
 }
 
+// saying is what people say of a part: the text's field in the form, and its bounds.
+var saying = []struct {
+	what, field string
+	of          func(*store.Part) *string
+	most        int
+}{
+	{"the name", "name", func(p *store.Part) *string { return &p.Name }, words.MostName},
+	{"the number", "number", func(p *store.Part) *string { return &p.Number }, words.MostNumber},
+	{"the revision", "revision", func(p *store.Part) *string { return &p.Revision }, 40},
+	{"the material", "material", func(p *store.Part) *string { return &p.Material }, 100},
+}
+
+// updatePart changes the fields that were sent, and no others; it answers with the line of facts.
 func (p *Pages) updatePart(c *echo.Context, n int64) error {
 	ctx := c.Request().Context()
-	row, err := p.App.Store.Part(ctx, n)
+	sent, err := c.FormValues()
 	if err != nil {
-		return err
+		return ask.Refuse("the fields could not be read")
 	}
-	for _, f := range []struct {
-		what, field string
-		to          *string
-		most        int
-	}{{"the name", "name", &row.Name, words.MostName}, {"the number", "number", &row.Number, words.MostNumber}, {"the revision", "revision", &row.Revision, 40}, {"the material", "material", &row.Material, 100}} {
-		if *f.to, err = ask.Text(c, f.what, f.field, f.most); err != nil {
-			return err
+	row, err := p.App.Store.ChangePart(ctx, n, func(row *store.Part) error {
+		for _, f := range saying {
+			if !sent.Has(f.field) {
+				continue
+			}
+			s, err := words.Text(f.what, sent.Get(f.field), f.most)
+			if err != nil {
+				return err
+			}
+			*f.of(row) = s
 		}
-	}
-	if row.Name == "" {
-		return ask.Refuse("a part needs a name")
-	}
-	row.Density = 0
-	if v := strings.TrimSpace(c.FormValue("density")); v != "" {
-		if row.Density, err = strconv.ParseFloat(strings.ReplaceAll(v, ",", "."), 64); err != nil || !(row.Density >= 0 && row.Density <= 1e6) {
-			return ask.Refuse("density is a number in kg/m³, such as 7850 for steel")
+		if row.Name == "" {
+			return ask.Refuse("a part needs a name")
 		}
-	}
-	row.Fastener = c.FormValue("fastener") != ""
-	if err := p.App.Store.UpdatePart(ctx, row); err != nil {
+		if sent.Has("density") {
+			if row.Density, err = density(sent.Get("density")); err != nil {
+				return err
+			}
+		}
+		if sent.Has("fastener") {
+			row.Fastener = sent.Get("fastener") != ""
+		}
+		return nil
+	})
+	if err != nil {
 		return err
 	}
 	v, err := p.partView(ctx, row)
 	if err != nil {
 		return err
 	}
-	return c.Render(http.StatusOK, "part", v)
+	return c.Render(http.StatusOK, "facts", v)
+}
+
+func density(s string) (float64, error) {
+	s = strings.TrimSpace(s)
+	if s == "" {
+		return 0, nil
+	}
+	d, err := strconv.ParseFloat(strings.ReplaceAll(s, ",", "."), 64)
+	if err != nil || !(d >= 0 && d <= 1e6) {
+		return 0, ask.Refuse("density is a number in kg/m³, such as 7850 for steel")
+	}
+	return d, nil
 }

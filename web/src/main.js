@@ -1,6 +1,8 @@
 // @ts-check
 // Every page begins here.
 import htmx from "htmx.org";
+import { send } from "./forms.js";
+import { notice } from "./notice.js";
 import { shelf } from "./shelf/shelf.js";
 import { bench } from "./bench/bench.js";
 
@@ -10,24 +12,25 @@ Object.assign(window, { htmx });
  * Asks the server for something that changes the Shelf; it tells what went wrong, and whether it went well.
  * @param {string} path @param {string} method
  */
-async function send(path, method) {
+async function change(path, method) {
   let r;
   try {
     r = await fetch(path, { method, headers: { Accept: "application/json" } });
   } catch {
-    alert("The server does not answer. Nothing was changed; try again.");
+    notice("The server does not answer. Nothing was changed; try again.");
     return false;
   }
   if (r.ok) return true;
   const said = await r.json().catch(() => ({}));
-  alert(said.error || "That did not work.");
+  notice(said.error || "That did not work.");
   return false;
 }
 
+document.addEventListener("submit", send);
 document.addEventListener("click", async (e) => {
   const b = /** @type {HTMLElement | null} */ (/** @type {Element} */ (e.target).closest("[data-delete], [data-back]"));
   if (!b || (b.dataset.ask && !confirm(b.dataset.ask))) return;
-  const ok = await (b.dataset.back ? send(b.dataset.back, "POST") : send(b.dataset.delete ?? "", "DELETE"));
+  const ok = await (b.dataset.back ? change(b.dataset.back, "POST") : change(b.dataset.delete ?? "", "DELETE"));
   if (!ok) return;
   if (b.closest(".offlist") && b.dataset.delete) b.closest("li")?.remove();
   else location.reload(); // counts, verdicts and the list of what is off change with it

@@ -1,6 +1,7 @@
 // @ts-check
 // The Shelf: files dropped here are handed in together and then read one by one, with progress.
 import { pause } from "../net.js";
+import { fields } from "./fields.js";
 import { isOpen, Reading } from "./reading.js";
 
 /** @typedef {import("./reading.js").FileState} FileState */
@@ -24,6 +25,7 @@ export function shelf(project) {
     }
   };
   find.addEventListener("input", filter);
+  fields($("parts"));
   addEventListener("beforeunload", (e) => {
     if (sending) e.preventDefault();
   });
@@ -44,18 +46,19 @@ export function shelf(project) {
     } finally {
       sending--;
     }
-    await follow(view, staged.batch);
+    await follow(view, [staged.batch]);
   }
 
   /**
-   * Shows how far the server is with a batch until all of it is read. It is read whether or not anybody looks.
-   * @param {Reading} view @param {string} batch
+   * Shows how far the server is with some batches until all of them are read. They are read whether or not anybody looks.
+   * @param {Reading} view @param {string[]} batches
    */
-  async function follow(view, batch) {
+  async function follow(view, batches) {
     const cancel = (/** @type {number} */ id) => fetch(`/p/${project}/imports/file/${id}`, { method: "DELETE" });
     for (let silent = 0; ;) {
-      const files = await batchOf(project, batch);
-      if (!files) {
+      const each = await Promise.all(batches.map((b) => batchOf(project, b)));
+      const files = each.flatMap((list) => list ?? []);
+      if (each.includes(null)) {
         if (++silent > 1) view.say("The server does not answer. What was handed in is kept and will be read; waiting for it …");
         await pause(askAgain.silent);
         continue;
@@ -69,6 +72,7 @@ export function shelf(project) {
       await pause(askAgain.well);
     }
     await refresh();
+    box.dataset.over = "yes";
   }
 
   async function refresh() {
@@ -76,19 +80,26 @@ export function shelf(project) {
     if (!r.ok) return;
     const holder = $("parts");
     holder.innerHTML = await r.text();
-    /** @type {any} */ (window).htmx?.process(holder);
     const n = holder.querySelectorAll(".part").length;
     $("shelf-count").textContent = `${n} ${n === 1 ? "part" : "parts"}`;
     filter();
   }
 
   // what was handed in before, and is still being read, is shown again
-  fetch(`/p/${project}/imports`, { headers: { Accept: "application/json" } })
-    .then((r) => (r.status === 200 ? r.json() : null))
-    .then((b) => {
-      if (b && box.hidden) busy = busy.then(() => follow(new Reading(box, "Reading what was handed in …"), b.batch)).catch(() => {});
-    })
-    .catch(() => {});
+  unfinished(project).then((batches) => {
+    if (!batches.length || !box.hidden) return;
+    busy = busy.then(() => follow(new Reading(box, "Reading what was handed in …"), batches)).catch(() => {});
+  });
+}
+
+/** The batches of a project that are still being read. @param {string} project @returns {Promise<string[]>} */
+async function unfinished(project) {
+  try {
+    const r = await fetch(`/p/${project}/imports`, { headers: { Accept: "application/json" } });
+    return r.ok ? (await r.json()).batches : [];
+  } catch {
+    return [];
+  }
 }
 
 /**

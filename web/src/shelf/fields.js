@@ -1,0 +1,80 @@
+// @ts-check
+// What is said of a part is saved field by field, as soon as a field is left. The hands are never disturbed: only the line of facts is
+// changed. What could not be saved stays typed, and says so.
+import { pause } from "../net.js";
+
+const askAgain = 2000; // ms
+
+/** The fields not saved yet, each with its latest try. @type {Map<HTMLInputElement, object>} */
+const unsaved = new Map();
+
+/** @param {HTMLElement} holder of the forms */
+export function fields(holder) {
+  holder.addEventListener("change", (e) => {
+    const input = e.target;
+    if (input instanceof HTMLInputElement && input.form?.dataset.save) save(input, input.form);
+  });
+  holder.addEventListener("submit", (e) => {
+    if (/** @type {HTMLElement} */ (e.target).dataset.save) e.preventDefault(); // Enter leaves the field, which saves it
+  });
+  holder.addEventListener("keydown", (e) => {
+    const input = e.target;
+    if (!(input instanceof HTMLInputElement) || !input.form?.dataset.save) return;
+    if (e.key === "Enter") input.dispatchEvent(new Event("change", { bubbles: true }));
+    if (e.key === "Escape" && input.type !== "checkbox") input.value = input.defaultValue;
+  });
+  addEventListener("beforeunload", (e) => {
+    if (unsaved.size) e.preventDefault();
+  });
+}
+
+/** @param {HTMLFormElement} form @param {string} text @param {boolean} [bad] */
+function mark(form, text, bad) {
+  const at = /** @type {HTMLElement} */ (form.querySelector(".saved"));
+  at.textContent = text;
+  at.classList.toggle("bad", !!bad);
+}
+
+/** @param {HTMLInputElement} input */
+const valueOf = (input) => (input.type === "checkbox" ? (input.checked ? "on" : "") : input.value);
+
+/** @param {HTMLInputElement} input @param {HTMLFormElement} form */
+async function save(input, form) {
+  const value = valueOf(input);
+  if (!unsaved.has(input) && input.type !== "checkbox" && value === input.defaultValue) return;
+  const mine = {};
+  unsaved.set(input, mine);
+  const label = input.dataset.said || input.name;
+  for (;;) {
+    let r;
+    try {
+      r = await fetch(form.dataset.save ?? "", {
+        method: "POST", body: new URLSearchParams({ [input.name]: value }), headers: { Accept: "application/json" }, keepalive: true,
+      });
+    } catch {
+      r = null;
+    }
+    if (unsaved.get(input) !== mine) return; // something newer was typed
+    if (!r || r.status === 503) {
+      mark(form, `${label} not saved: the server does not answer; trying again …`, true);
+      await pause(askAgain);
+      continue;
+    }
+    unsaved.delete(input);
+    if (!r.ok) {
+      const said = await r.json().catch(() => ({}));
+      input.setAttribute("aria-invalid", "true");
+      mark(form, `${label} not saved: ${said.error || "that did not work"}`, true);
+      unsaved.set(input, mine); // it is still to be put right
+      return;
+    }
+    input.removeAttribute("aria-invalid");
+    input.defaultValue = value;
+    /** @type {HTMLElement} */ (form.querySelector(".facts")).innerHTML = await r.text();
+    const part = /** @type {HTMLElement} */ (form.closest(".part"));
+    part.dataset.words = [...form.querySelectorAll("input")].map((i) => (i.type === "checkbox" ? "" : i.value.toLowerCase())).join(" ");
+    if (input.name === "name") part.querySelector("[data-delete]")?.setAttribute("aria-label", `Take ${value} off the Shelf`);
+    if (![...unsaved.keys()].some((i) => i.form === form)) mark(form, `${label} saved`);
+    return;
+  }
+}
