@@ -60,6 +60,9 @@ var pureTests = []struct{ name, script string }{
 		const found = (text, but) => m.search(both, text, "all", but, () => null).map((c) => c.ref);
 		return same([found("hole"), found("hole ARM"), found("hole", arm), found("plate")], [["Arm/a1", "Pin/a1"], ["Arm/a1"], ["Pin/a1"], []]);
 	})()`},
+	{"digits choose what fits, on any row of keys, and where digits want Shift", `
+		same([["1", "Digit1"], ["0", "Digit0"], ["!", "Digit1", true], [")", "Digit0", true], ["&", "Digit1"], ["1", "Digit1", true], ["7", "Numpad7"], ["r", "KeyR"], ["Enter", "Enter"]]
+			.map(([key, code, shiftKey]) => m.offerOf({key, code, shiftKey: !!shiftKey})), [0, 9, 10, 19, 0, 0, 6, -1, -1])`},
 	{"a file is open until it is read or left", `
 		same(["waiting", "with", "reading", "done", "failed", "left over", "cancelled"].filter((state) => m.isOpen({state})), ["waiting", "with", "reading"])`},
 }

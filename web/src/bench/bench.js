@@ -7,7 +7,7 @@ import { byKey, keyOf, shownKey, table } from "./commands.js";
 import { ask, Palette, Placing } from "./dialogs.js";
 import { Ledger } from "./ledger.js";
 import { Pointer } from "./pointer.js";
-import { Sentence } from "./sentence.js";
+import { offerOf, Sentence } from "./sentence.js";
 import { merge, poses } from "./state.js";
 import { Tug } from "./tug.js";
 
@@ -295,7 +295,7 @@ class Bench {
     } else if (typing && !key.startsWith("alt ")) {
       return;
     }
-    if (this.tugKey(key, target) || this.sentenceKey(key, target) || this.viewKey(key, target)) {
+    if (this.tugKey(key, target) || this.sentenceKey(key, target, e) || this.lineKey(key, target) || this.viewKey(key, target)) {
       e.preventDefault();
       return;
     }
@@ -327,11 +327,23 @@ class Bench {
     return true;
   }
 
-  /** @param {string} key @param {HTMLElement} target */
-  sentenceKey(key, target) {
-    if (key === "enter" && (target === this.view || target === document.body) && !this.sentence.button.disabled) this.sentence.send();
-    else if (/^[1-9]$/.test(key) && this.sentence.offers[Number(key) - 1]) this.sentence.choose(Number(key) - 1);
-    else return false;
+  /** @param {string} key @param {HTMLElement} target @param {KeyboardEvent} e */
+  sentenceKey(key, target, e) {
+    const here = target === this.view || target === document.body || target.closest("#offers");
+    const offer = offerOf(e);
+    if (key === "enter" && here && !this.sentence.button.disabled) this.sentence.send();
+    else if (this.sentence.offers[offer]) {
+      this.sentence.choose(offer);
+      if (target.closest("#offers")) this.sentence.focusChosen();
+    } else return false;
+    return true;
+  }
+
+  /** Delete takes the part away on whose line the keys are. @param {string} key @param {HTMLElement} target */
+  lineKey(key, target) {
+    const line = /** @type {HTMLElement | null} */ (target.closest(".line[data-component]"));
+    if (key !== "delete" || !line) return false;
+    this.act({ do: "remove", component: line.dataset.component });
     return true;
   }
 

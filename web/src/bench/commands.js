@@ -54,7 +54,12 @@ export function table(b) {
       run: () => b.withPart((n) => b.act({ do: "ground", component: n, on: true })),
     },
     unground: { words: "Unground a part", run: () => b.withPart((n) => b.act({ do: "ground", component: n, on: false })) },
-    remove: { words: "Remove a part", help: "delete", run: () => b.withPart((n) => b.act({ do: "remove", component: n })) },
+    remove: {
+      words: "Remove a part",
+      keys: "Delete on its line",
+      help: "delete",
+      run: () => b.withPart((n) => b.act({ do: "remove", component: n })),
+    },
     title: { words: "Rename this assembly", run: () => b.title() },
     "hold-fasteners": {
       words: "Count the spin of fasteners as loose",

@@ -257,6 +257,11 @@ export class Sentence {
     this.show(o);
   }
 
+  /** Brings the keys to the relation chosen, if any fits. */
+  focusChosen() {
+    /** @type {HTMLElement | undefined} */ (this.offerBox.children[this.chosen])?.focus();
+  }
+
   /** Arrows go through what is offered. @param {KeyboardEvent} e */
   step(e) {
     const by = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[e.key];
@@ -357,6 +362,18 @@ export class Sentence {
 /** @param {Offer} o */
 const figuresOf = (o) => (o.odds ? "cannot hold" : `${o.before} → ${o.after}`);
 
+/** The key of a relation that fits: 1 to 9, 0 for the tenth, and the same with Shift. @param {number} i */
+const offerKey = (i) => (i < 20 ? (i < 10 ? "" : "⇧") + String((i + 1) % 10) : "");
+
+/** Which relation that fits a key means, from 0; -1 for none. @param {KeyboardEvent} e */
+export function offerOf(e) {
+  if (e.ctrlKey || e.altKey || e.metaKey) return -1;
+  const typed = /^[0-9]$/.test(e.key);
+  const digit = typed ? e.key : /^Digit([0-9])$/.exec(e.code)?.[1]; // on some keyboards the digits want Shift
+  if (!digit) return -1;
+  return (Number(digit) + 9) % 10 + (!typed && e.shiftKey ? 10 : 0);
+}
+
 /** @param {Offer} o @param {number} i */
 function offerButton(o, i) {
   const b = document.createElement("button");
@@ -374,7 +391,7 @@ function offerButton(o, i) {
   figures.textContent = figuresOf(o);
   const key = document.createElement("span");
   key.className = "key";
-  key.textContent = i < 9 ? String(i + 1) : "";
+  key.textContent = offerKey(i);
   b.append(key, name, figures);
   return b;
 }

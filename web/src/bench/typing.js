@@ -127,12 +127,24 @@ export class Typing {
     } else if (e.key === "Enter" && !this.box.hidden && this.list[this.at]) {
       e.preventDefault();
       this.sentence.stage.setHover(null);
-      this.sentence.fill(s, this.list[this.at]);
-      (s === "put" ? this.sentence.inputs.on : this.sentence.button).focus();
+      this.take(s, this.list[this.at]);
     } else if (e.key === "Escape" && !this.box.hidden) {
       e.stopPropagation();
       this.close();
     }
+  }
+
+  /** Fills a slot by typing; the hands go on to what comes next: the other slot, or what fits. @param {Slot} s @param {Candidate} c */
+  async take(s, c) {
+    const { sentence } = this;
+    const filling = sentence.fill(s, c);
+    if (sentence.next) {
+      sentence.inputs[sentence.next].focus();
+      return;
+    }
+    sentence.inputs[s].blur();
+    await filling;
+    if (document.activeElement === document.body) sentence.focusChosen();
   }
 
   /** @param {Slot} s @param {number} by */

@@ -28,6 +28,13 @@ export function fields(holder) {
   });
 }
 
+/** The button beside a part says its name to those who do not see the row. @param {HTMLElement} part @param {string} name */
+function named(part, name) {
+  const b = /** @type {HTMLElement} */ (part.querySelector("[data-delete]"));
+  b.dataset.ask = `Take ${name} off the Shelf? It can be put back.`;
+  /** @type {HTMLElement} */ (b.querySelector(".sr")).textContent = ` ${name}`;
+}
+
 /** @param {HTMLFormElement} form @param {string} text @param {boolean} [bad] */
 function mark(form, text, bad) {
   const at = /** @type {HTMLElement} */ (form.querySelector(".saved"));
@@ -73,7 +80,7 @@ async function save(input, form) {
     /** @type {HTMLElement} */ (form.querySelector(".facts")).innerHTML = await r.text();
     const part = /** @type {HTMLElement} */ (form.closest(".part"));
     part.dataset.words = [...form.querySelectorAll("input")].map((i) => (i.type === "checkbox" ? "" : i.value.toLowerCase())).join(" ");
-    if (input.name === "name") part.querySelector("[data-delete]")?.setAttribute("aria-label", `Take ${value} off the Shelf`);
+    if (input.name === "name") named(part, value);
     if (![...unsaved.keys()].some((i) => i.form === form)) mark(form, `${label} saved`);
     return;
   }

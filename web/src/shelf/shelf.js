@@ -120,14 +120,6 @@ function dropping(take) {
   const drop = $("drop");
   const files = /** @type {HTMLInputElement} */ ($("files"));
   let over = 0;
-  drop.addEventListener("click", (e) => {
-    if (e.target !== files) files.click();
-  });
-  drop.addEventListener("keydown", (e) => {
-    if (e.key !== "Enter" && e.key !== " ") return;
-    e.preventDefault();
-    files.click();
-  });
   files.addEventListener("change", () => {
     if (files.files?.length) take([...files.files]);
     files.value = "";

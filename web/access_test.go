@@ -1,0 +1,60 @@
+package web_test
+
+import (
+	"fmt"
+	"os"
+	"testing"
+)
+
+// axe runs the accessibility rules of axe-core (npm) on what is shown; it gives what is wrong, or nothing.
+func (w *walker) axe(what string) {
+	w.T.Helper()
+	script, err := os.ReadFile("node_modules/axe-core/axe.min.js")
+	if err != nil {
+		w.Skip("axe-core is not installed; ./setfast test does that: ", err)
+	}
+	w.run(`(() => { if (!window.axe) { const s = document.createElement("script"); s.textContent = "0"; } window.__axe = ""; })()`)
+	if w.text(`String(!!window.axe)`) == "false" {
+		w.run("(() => {" + string(script) + "\n})()")
+	}
+	w.run(`axe.run(document, {resultTypes: ["violations"]}).then((r) => { window.__axe = "done " + r.violations.map((v) => v.id + ": " + v.help + "\n" + v.nodes.slice(0, 6).map((n) => "    " + n.html.slice(0, 160) + " [" + n.any.concat(n.all, n.none).map((c) => c.message).join("; ").slice(0, 200) + "]").join("\n")).join("\n"); })`)
+	w.until(`window.__axe`)
+	if s := w.text(`window.__axe`); s != "done " {
+		w.Errorf("%s: %s", what, s)
+	}
+}
+
+// TestAccess runs axe-core on every page, in its states, light and dark.
+func TestAccess(t *testing.T) {
+	for _, dark := range []bool{false, true} {
+		w, id, as := sample(t, dark)
+		open := func(path string) { w.ok(w.Go(address + path)) }
+		say := func(what string) string { return fmt.Sprintf("%s, dark %v", what, dark) }
+		open("/")
+		w.axe(say("projects"))
+		open(fmt.Sprint("/p/", id))
+		w.until(`document.body.dataset.ready === "yes"`)
+		w.axe(say("Shelf"))
+		w.click(".menu summary")
+		w.axe(say("Shelf, renaming"))
+		open("/p/999999")
+		w.axe(say("a page that is not there"))
+		for _, a := range as {
+			open(fmt.Sprint("/a/", a.ID))
+			w.until(`document.body.dataset.seq`)
+			w.axe(say("Bench of " + a.Name))
+		}
+		w.click(`.line .rowopen`)
+		w.axe(say("a line opened"))
+		w.keys("/")
+		w.until(`document.querySelector("dialog[open]")`)
+		w.axe(say("the box of commands"))
+		w.run(`document.querySelector("dialog[open]").close()`)
+		w.until(`!document.querySelector("dialog[open]")`)
+		w.run(`document.querySelector("#view").focus()`)
+		w.keys("p")
+		w.until(`document.querySelector("#placing").open`)
+		w.axe(say("placing"))
+		w.Page.Close()
+	}
+}
