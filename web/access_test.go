@@ -3,7 +3,10 @@ package web_test
 import (
 	"fmt"
 	"os"
+	"strings"
 	"testing"
+
+	"setfast/web/drive"
 )
 
 // axe runs the accessibility rules of axe-core (npm) on what is shown; it gives what is wrong, or nothing.
@@ -56,5 +59,34 @@ func TestAccess(t *testing.T) {
 		w.until(`document.querySelector("#placing").open`)
 		w.axe(say("placing"))
 		w.Page.Close()
+	}
+}
+
+// TestLayouts opens pages at 200 % zoom, in a small window and on a narrow one: nothing runs out sideways, and the account has room.
+func TestLayouts(t *testing.T) {
+	for _, size := range [][2]int{{640, 400}, {1024, 700}, {390, 800}} {
+		if testing.Short() {
+			t.Skip("drives a browser")
+		}
+		page, err := drive.Open(size[0], size[1], false)
+		if err != nil {
+			t.Fatal(err)
+		}
+		w := &walker{t, page}
+		id, as := sampleProject(t)
+		for _, path := range []string{"/", fmt.Sprint("/p/", id), fmt.Sprint("/a/", as[1].ID), fmt.Sprint("/a/", as[3].ID)} {
+			w.ok(w.Go(address + path))
+			bench := strings.HasPrefix(path, "/a/")
+			if bench {
+				w.until(`document.body.dataset.seq`)
+			}
+			if s := w.text(`[...document.querySelectorAll("body *")].filter((e) => e.getBoundingClientRect().right > innerWidth + 1 && !e.closest(".labels, .sr, [hidden], dialog, .view")).map((e) => e.tagName + "." + e.className).slice(0, 4).join(" ")`); s != "" {
+				t.Errorf("%v %s: these run out sideways: %s", size, path, s)
+			}
+			if h := w.text(`String(document.querySelector("#account")?.getBoundingClientRect().height ?? 999)`); bench && (len(h) < 3 || h < "240" && len(h) == 3) {
+				t.Errorf("%v %s: the account is %s px high", size, path, h)
+			}
+		}
+		page.Close()
 	}
 }

@@ -34,9 +34,12 @@ var views = []view{
 	{"placing", "/a/3", false, []string{"click .stagehead [data-act=place]", "until document.querySelector('#placing').open"}},
 }
 
+var size string
+
 func main() {
 	only := flag.String("only", "", "one picture")
 	out := flag.String("out", "docs/screenshots", "folder")
+	flag.StringVar(&size, "size", "1280x800", "of the window")
 	flag.Parse()
 	for _, v := range views {
 		if *only != "" && !strings.Contains(","+*only+",", ","+v.name+",") {
@@ -50,7 +53,11 @@ func main() {
 }
 
 func take(v view, address, file string) error {
-	p, err := drive.Open(1280, 800, v.dark)
+	var width, height int
+	if _, err := fmt.Sscanf(size, "%dx%d", &width, &height); err != nil {
+		return err
+	}
+	p, err := drive.Open(width, height, v.dark)
 	if err != nil {
 		return err
 	}
