@@ -136,7 +136,7 @@ func (a *App) read(ctx context.Context, f store.ImportFile, out *Imported) error
 			}
 		}
 		row := store.Part{ProjectID: f.ProjectID, Name: clip(name, words.MostName), SourceName: clip(f.Name, mostFileNames), SourceSHA256: f.SHA256, SourceID: src.id, SourceIndex: i, Tint: int(f.ID%1_000_000) + i, Arrival: f.ID}
-		if err := a.derive(ctx, p, &row); err != nil {
+		if err := a.derive(ctx, im, i, &row); err != nil {
 			return err
 		}
 		row, fresh, err := a.Store.AddPart(ctx, row)
@@ -219,8 +219,14 @@ func (a *App) readSource(ctx context.Context, name, main string, sha func(name s
 }
 
 // derive keeps what is worked out from a part's shape.
-func (a *App) derive(ctx context.Context, p *kernel.Part, row *store.Part) error {
-	data, err := kernel.Derive(p).Encode()
+func (a *App) derive(ctx context.Context, im *kernel.Import, index int, row *store.Part) error {
+	p, err := im.In(im.Parts[index], row.Unit)
+	if err != nil {
+		return err
+	}
+	d := kernel.Derive(p)
+	d.Unit = im.Unit
+	data, err := d.Encode()
 	if err != nil {
 		return err
 	}
@@ -264,7 +270,7 @@ func (a *App) Refresh(ctx context.Context) (done, failed int, err error) {
 			failed++
 			continue
 		}
-		if err = a.derive(ctx, im.Parts[r.SourceIndex], &r); err == nil {
+		if err = a.derive(ctx, im, r.SourceIndex, &r); err == nil {
 			err = a.Store.SetDerived(ctx, r)
 		}
 		if err != nil {
@@ -273,6 +279,42 @@ func (a *App) Refresh(ctx context.Context) (done, failed int, err error) {
 		done++
 	}
 	return done, failed, nil
+}
+
+// Reread derives a part again as if its file were in another unit than it says; with no unit, as it says. Its features keep their
+// names; where it is placed it stays.
+func (a *App) Reread(ctx context.Context, id int64, unit string) error {
+	if unit != "" && kernel.Units[unit] == 0 {
+		return words.Refuse("%q is no unit; known are %s", unit, strings.Join(kernel.UnitNames, ", "))
+	}
+	r, err := a.Store.Part(ctx, id)
+	if err != nil || r.Unit == unit {
+		return err
+	}
+	companions, err := a.Store.Companions(ctx, r.SourceID)
+	if err != nil {
+		return err
+	}
+	_, im, err := a.readSource(ctx, r.SourceName, r.SourceSHA256, func(name string) string { return companions[name] })
+	var fe *kernel.FileError
+	switch {
+	case errors.As(err, &fe):
+		return words.Refuse("%s could not be read again: %s", r.SourceName, fe.Why)
+	case err != nil:
+		return err
+	case r.SourceIndex >= len(im.Parts):
+		return words.Refuse("%s does not hold this part any more", r.SourceName)
+	}
+	if r.Unit = unit; unit == im.Unit {
+		r.Unit = ""
+	}
+	if err := a.derive(ctx, im, r.SourceIndex, &r); err != nil {
+		return err
+	}
+	if err := a.Store.SetDerived(ctx, r); err != nil {
+		return err
+	}
+	return a.Store.ForgetVerdicts(ctx, r.ProjectID)
 }
 
 // The quiet palette that parts are drawn in.

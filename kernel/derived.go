@@ -24,6 +24,8 @@ type Derived struct {
 	Inertia  [3][3]float64    `json:"inertia_mm5"` // about the centroid, density one
 	Low      [3]float64       `json:"low"`
 	High     [3]float64       `json:"high"`
+	Unit     string           `json:"unit,omitempty"`  // as the file says
+	Color    []float64        `json:"color,omitempty"` // of the file: red, green, blue from 0 to 1
 	Holes    int              `json:"holes"`
 	Shafts   int              `json:"shafts"`
 	Faces    int              `json:"faces"`
@@ -61,7 +63,7 @@ type Counts struct {
 // Derive works out what is kept of a part.
 func Derive(p *Part) *Derived {
 	d := &Derived{Version: Version, Name: p.Name, Solids: p.Solids, Note: p.Note(), Volume: p.Volume, Area: p.Area,
-		Centroid: p.Centroid.Array(), Inertia: p.Inertia, Low: p.Low.Array(), High: p.High.Array(), Faces: len(p.Faces), mesh: p.Mesh}
+		Centroid: p.Centroid.Array(), Inertia: p.Inertia, Low: p.Low.Array(), High: p.High.Array(), Color: p.Color, Faces: len(p.Faces), mesh: p.Mesh}
 	for _, b := range p.Bores() {
 		if b.Side == "hole" {
 			d.Holes++

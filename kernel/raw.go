@@ -12,6 +12,7 @@ import (
 // What the child writes. Numbers of the mesh are offsets and counts into the block beside the text.
 type (
 	rawImport struct {
+		Unit    string    `json:"unit"`
 		Missing []string  `json:"missing"`
 		Roots   []rawNode `json:"roots"`
 		Parts   []rawPart `json:"parts"`
@@ -88,7 +89,7 @@ func decode(text, blob []byte) (*Import, error) {
 	if err := json.Unmarshal(text, &raw); err != nil {
 		return nil, fmt.Errorf("the kernel's answer cannot be read: %w", err)
 	}
-	im := &Import{Missing: raw.Missing}
+	im := &Import{Missing: raw.Missing, Unit: unitOf(raw.Unit)}
 	for i := range raw.Parts {
 		p, err := raw.Parts[i].part(blob)
 		if err != nil {

@@ -9,13 +9,14 @@ import (
 )
 
 // Version marks what this code derives from a file; derived data of another version is derived again.
-const Version = 1
+const Version = 2
 
 // Import is what a file holds.
 type Import struct {
 	Parts   []*Part
 	Roots   []*Node
 	Missing []string // external files it refers to that were not given
+	Unit    string   // of lengths in the file, as it says: mm, in, …; empty where it says nothing known
 }
 
 // Node is one use in the product tree.

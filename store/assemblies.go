@@ -73,3 +73,9 @@ func (s *Store) SetVerdict(ctx context.Context, id, seq int64, verdict string) e
 	_, err := s.exec(ctx, "UPDATE assemblies SET verdict=? WHERE id=? AND seq=? AND verdict<>?", verdict, id, seq, verdict)
 	return err
 }
+
+// ForgetVerdicts lets the verdicts of a project be taken anew: one of its parts has changed.
+func (s *Store) ForgetVerdicts(ctx context.Context, project int64) error {
+	_, err := s.exec(ctx, "UPDATE assemblies SET verdict='' WHERE project_id=?", project)
+	return err
+}

@@ -21,20 +21,21 @@ type Part struct {
 	DerivedVersion                   int
 	DerivedSHA256, PreviewSHA256     string
 	Created                          time.Time
-	Off                              bool  // taken off the Shelf
-	Arrival                          int64 // in which order it was handed in
+	Off                              bool   // taken off the Shelf
+	Arrival                          int64  // in which order it was handed in
+	Unit                             string // it is read in; empty: as its file says
 }
 
 // Key is what documents call the part.
 func (p Part) Key() string { return fmt.Sprint("p", p.ID) }
 
 const partColumns = `id, project_id, name, number, revision, material, density, fastener, tint, source_name, source_sha256, source_id, source_index,
-	derived_version, derived_sha256, preview_sha256, created, off IS NOT NULL, arrival`
+	derived_version, derived_sha256, preview_sha256, created, off IS NOT NULL, arrival, unit`
 
 func scanPart(row scanner) (Part, error) {
 	var p Part
 	err := row.Scan(&p.ID, &p.ProjectID, &p.Name, &p.Number, &p.Revision, &p.Material, &p.Density, &p.Fastener, &p.Tint, &p.SourceName,
-		&p.SourceSHA256, &p.SourceID, &p.SourceIndex, &p.DerivedVersion, &p.DerivedSHA256, &p.PreviewSHA256, &p.Created, &p.Off, &p.Arrival)
+		&p.SourceSHA256, &p.SourceID, &p.SourceIndex, &p.DerivedVersion, &p.DerivedSHA256, &p.PreviewSHA256, &p.Created, &p.Off, &p.Arrival, &p.Unit)
 	return p, err
 }
 
@@ -124,9 +125,9 @@ func (s *Store) UpdatePart(ctx context.Context, p Part) error {
 		p.Name, p.Number, p.Revision, p.Material, p.Density, p.Fastener, p.ID)
 }
 
-// SetDerived records what newer code derived from a part's source.
+// SetDerived records what was derived anew from a part's source, by newer code or in another unit.
 func (s *Store) SetDerived(ctx context.Context, p Part) error {
-	return s.mustFind(ctx, "UPDATE parts SET derived_version=?, derived_sha256=?, preview_sha256=? WHERE id=?", p.DerivedVersion, p.DerivedSHA256, p.PreviewSHA256, p.ID)
+	return s.mustFind(ctx, "UPDATE parts SET derived_version=?, derived_sha256=?, preview_sha256=?, unit=? WHERE id=?", p.DerivedVersion, p.DerivedSHA256, p.PreviewSHA256, p.Unit, p.ID)
 }
 
 // Outdated lists the parts whose derived data older code made.

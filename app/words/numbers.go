@@ -29,6 +29,9 @@ func Weight(kg float64) string {
 
 // Volume writes a volume without powers of ten.
 func Volume(mm3 float64) string {
+	if mm3 >= 1e9 {
+		return fmt.Sprintf("%.1f m³", mm3/1e9)
+	}
 	if mm3 >= 1e5 {
 		return fmt.Sprintf("%.1f cm³", mm3/1000)
 	}

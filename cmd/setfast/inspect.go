@@ -10,6 +10,7 @@ import (
 	"os"
 	"path/filepath"
 
+	"setfast/app/words"
 	"setfast/kernel"
 )
 
@@ -72,17 +73,27 @@ func runInspect(c *call) int {
 	return code
 }
 
+// size writes an extent.
+func size(s [3]float64) string { return words.Size([3]float64{}, s) }
+
 // tellInspection writes what was found for people.
 func tellInspection(out io.Writer, ins *kernel.Inspection) {
-	fmt.Fprintf(out, "%d parts in %d instances, units %s\n", len(ins.Parts), len(ins.Instances), ins.Units)
+	said := "the file says no unit, so mm are taken"
+	if ins.FileUnit != "" {
+		said = "the file is in " + ins.FileUnit
+	}
+	fmt.Fprintf(out, "%d parts in %d instances, %s overall; %s, here all is in %s\n", len(ins.Parts), len(ins.Instances), size(ins.Size), said, ins.Units)
 	for _, p := range ins.Parts {
-		fmt.Fprintf(out, "  %-28s ×%-4d volume %.6g mm³  area %.6g mm²  %d holes, %d shafts", p.Name, p.Instances, p.Volume, p.Area, p.Holes, p.Shafts)
+		fmt.Fprintf(out, "  %-28s ×%-4d %s  volume %.6g mm³  area %.6g mm²  %d holes, %d shafts", p.Name, p.Instances, size(p.Size), p.Volume, p.Area, p.Holes, p.Shafts)
 		for _, k := range []string{"plane", "cylinder", "cone", "sphere", "torus", "other"} {
 			if n := p.Faces[k]; n > 0 {
 				fmt.Fprintf(out, ", %d %s", n, k)
 			}
 		}
 		fmt.Fprintln(out)
+		if p.Doubt != "" {
+			fmt.Fprintf(out, "    %s\n", p.Doubt)
+		}
 		if p.Note != "" {
 			fmt.Fprintf(out, "    %s\n", p.Note)
 		}

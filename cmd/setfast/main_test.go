@@ -62,7 +62,7 @@ func TestCheckCodes(t *testing.T) {
 		{[]string{"check", filepath.Join(dir, "nothing.json")}, 2, "no such file"},
 		{[]string{"check", dir}, 2, "is a folder"},
 		{[]string{"check", write("cut.json", `{"setfast": 1,`)}, 2, "ends in the middle"},
-		{[]string{"check", write("typo.json", `{"setfast": 1, "root": "m", "assemblys": {}}`)}, 2, "missing"},
+		{[]string{"check", write("typo.json", `{"setfast": 1, "root": "m", "assemblys": {}}`)}, 2, "did you mean"},
 		{[]string{"inspect", write("a.step", "nothing like it")}, 2, "does not begin like a STEP file"},
 		{[]string{"inspect", filepath.Join(dir, "b.step")}, 2, "no such file"},
 		{[]string{"inspect", "../../kernel/testdata/as1-oc-214.stp"}, 0, "5 parts in 18 instances"},

@@ -18,6 +18,8 @@
 #include <Message.hxx>
 #include <Message_Messenger.hxx>
 #include <OSD.hxx>
+#include <IGESData_GlobalSection.hxx>
+#include <IGESData_IGESModel.hxx>
 #include <Quantity_Color.hxx>
 #include <STEPCAFControl_ExternFile.hxx>
 #include <STEPCAFControl_Reader.hxx>
@@ -38,6 +40,7 @@
 #include <TopoDS_Compound.hxx>
 #include <TopoDS_Solid.hxx>
 #include <XCAFApp_Application.hxx>
+#include <TColStd_SequenceOfAsciiString.hxx>
 #include <XCAFDoc_ColorTool.hxx>
 #include <XCAFDoc_DocumentTool.hxx>
 #include <XCAFDoc_ShapeTool.hxx>
@@ -297,12 +300,15 @@ struct reader {
     XCAFApp_Application::GetApplication()->NewDocument("MDTV-XCAF", doc);
     out.open('{');
     std::vector<std::string> missing;
+    std::string unit;
     if (!strcmp(format, "iges")) {
       IGESCAFControl_Reader r;
       r.SetNameMode(true);
       r.SetColorMode(true);
       Interface_Static::SetCVal("xstep.cascade.unit", "MM");
       if (r.ReadFile(path) != IFSelect_RetDone) return fail("this is not a readable IGES file");
+      Handle(IGESData_IGESModel) model = r.IGESModel();
+      if (!model.IsNull() && !model->GlobalSection().UnitName().IsNull()) unit = model->GlobalSection().UnitName()->ToCString();
       if (!r.Transfer(doc)) return fail("the IGES file holds no shape that can be read");
     } else {
       STEPCAFControl_Reader r;
@@ -312,12 +318,16 @@ struct reader {
       r.SetPropsMode(false);
       Interface_Static::SetCVal("xstep.cascade.unit", "MM");
       if (r.ReadFile(path) != IFSelect_RetDone) return fail("this is not a readable STEP file");
+      TColStd_SequenceOfAsciiString lengths, angles, solid;
+      r.ChangeReader().FileUnits(lengths, angles, solid);
+      if (lengths.Length() > 0) unit = lengths.Value(1).ToCString();
       if (!r.Transfer(doc)) return fail("the STEP file holds no product that can be read");
       for (NCollection_DataMap<TCollection_AsciiString, Handle(STEPCAFControl_ExternFile)>::Iterator it(r.ExternFiles()); it.More(); it.Next())
         if (it.Value()->GetLoadStatus() != IFSelect_RetDone || !it.Value()->GetTransferStatus()) missing.push_back(it.Key().ToCString());
     }
     colors = XCAFDoc_DocumentTool::ColorTool(doc->Main());
     Handle(XCAFDoc_ShapeTool) st = XCAFDoc_DocumentTool::ShapeTool(doc->Main());
+    out.kstr("unit", unit);
     out.key("missing");
     out.open('[');
     for (auto &m : missing) out.str(m);

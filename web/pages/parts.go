@@ -21,7 +21,9 @@ type PartView struct {
 	store.Part
 	Shape *kernel.Derived
 	Mass  string
-	Gone  bool // its shape is not there any more
+	Doubt string   // a size few parts have
+	Units []string // it may be read in
+	Gone  bool     // its shape is not there any more
 }
 
 func (p *Pages) partView(ctx context.Context, r store.Part) (PartView, error) {
@@ -31,7 +33,10 @@ func (p *Pages) partView(ctx context.Context, r store.Part) (PartView, error) {
 		v.Shape, v.Gone = &kernel.Derived{}, true
 		return v, nil
 	}
-	v.Shape = d
+	v.Shape, v.Units = d, kernel.UnitNames
+	if r.Unit == "" { // whoever said another has looked
+		v.Doubt = kernel.Doubt(d.Low, d.High, d.Unit)
+	}
 	if err == nil && r.Density > 0 && d.Volume > 0 {
 		v.Mass = words.Weight(part.Mass(r.Density, d.Volume))
 	}
@@ -114,6 +119,15 @@ func (p *Pages) updatePart(c *echo.Context, n int64) error {
 	})
 	if err != nil {
 		return err
+	}
+	if sent.Has("unit") {
+		if err := p.App.Reread(ctx, n, sent.Get("unit")); err != nil {
+			return err
+		}
+		if row, err = p.App.Store.Part(ctx, n); err != nil {
+			return err
+		}
+		c.Response().Header().Set("X-Preview", row.PreviewSHA256)
 	}
 	v, err := p.partView(ctx, row)
 	if err != nil {

@@ -28,6 +28,7 @@ export function table(b) {
     redo: { words: "Do again what was taken back", key: "ctrl y", keys: "Ctrl Y", help: "redo", run: () => b.back("redo") },
     home: { words: "Show everything", key: "h", help: "fit the view, show what is hidden", run: () => showAll(b.stage) },
     freedoms: { words: "Draw or leave out the freedoms", key: "f", help: "what is left, as arrows", run: () => toggleFreedoms(b.stage) },
+    colours: { words: "Colours of the files, or the quiet palette", key: "c", help: "color", run: () => b.stage.colours() },
     tug: { words: "Pull parts about by hand", key: "t", help: "drag, move", run: () => b.tug.toggle() },
     sentence: { words: "Begin a sentence", key: "s", help: "type a feature", run: () => b.sentence.begin() },
     facing: { words: "Turn the alignment round in the sentence", key: "r", help: "flip", run: () => b.sentence.flip() },

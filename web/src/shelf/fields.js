@@ -5,14 +5,16 @@ import { pause } from "../net.js";
 
 const askAgain = 2000; // ms
 
-/** The fields not saved yet, each with its latest try. @type {Map<HTMLInputElement, object>} */
+/** @typedef {HTMLInputElement | HTMLSelectElement} Field */
+
+/** The fields not saved yet, each with its latest try. @type {Map<Field, object>} */
 const unsaved = new Map();
 
 /** @param {HTMLElement} holder of the forms */
 export function fields(holder) {
   holder.addEventListener("change", (e) => {
     const input = e.target;
-    if (input instanceof HTMLInputElement && input.form?.dataset.save) save(input, input.form);
+    if ((input instanceof HTMLInputElement || input instanceof HTMLSelectElement) && input.form?.dataset.save) save(input, input.form);
   });
   holder.addEventListener("submit", (e) => {
     if (/** @type {HTMLElement} */ (e.target).dataset.save) e.preventDefault(); // Enter leaves the field, which saves it
@@ -42,16 +44,17 @@ function mark(form, text, bad) {
   at.classList.toggle("bad", !!bad);
 }
 
-/** @param {HTMLInputElement} input */
-const valueOf = (input) => (input.type === "checkbox" ? (input.checked ? "on" : "") : input.value);
+/** @param {Field} input */
+const valueOf = (input) => (input instanceof HTMLInputElement && input.type === "checkbox" ? (input.checked ? "on" : "") : input.value);
 
-/** @param {HTMLInputElement} input @param {HTMLFormElement} form */
+/** @param {Field} input @param {HTMLFormElement} form */
 async function save(input, form) {
   const value = valueOf(input);
-  if (!unsaved.has(input) && input.type !== "checkbox" && value === input.defaultValue) return;
+  if (!unsaved.has(input) && input instanceof HTMLInputElement && input.type !== "checkbox" && value === input.defaultValue) return;
   const mine = {};
   unsaved.set(input, mine);
   const label = input.dataset.said || input.name;
+  if (input.name === "unit") mark(form, "Reading it again …");
   for (;;) {
     let r;
     try {
@@ -76,11 +79,13 @@ async function save(input, form) {
       return;
     }
     input.removeAttribute("aria-invalid");
-    input.defaultValue = value;
+    if (input instanceof HTMLInputElement) input.defaultValue = value;
     /** @type {HTMLElement} */ (form.querySelector(".facts")).innerHTML = await r.text();
     const part = /** @type {HTMLElement} */ (form.closest(".part"));
     part.dataset.words = [...form.querySelectorAll("input")].map((i) => (i.type === "checkbox" ? "" : i.value.toLowerCase())).join(" ");
     if (input.name === "name") named(part, value);
+    const preview = r.headers.get("X-Preview");
+    if (preview) /** @type {HTMLImageElement} */ (part.querySelector("img")).src = `/preview/${preview}`;
     if (![...unsaved.keys()].some((i) => i.form === form)) mark(form, `${label} saved`);
     return;
   }

@@ -42,6 +42,8 @@ export class NoStage {
   home() {}
   draw() {}
   freedoms() {}
+
+  colours() {}
   candidates() {
     return [];
   }

@@ -30,6 +30,8 @@ export class Use {
     this.sha = s.sha;
     this.shape = shape;
     this.tint = new Color().setRGB(s.tint[0] / 255, s.tint[1] / 255, s.tint[2] / 255, SRGBColorSpace);
+    const [r, g, b] = shape.color ?? [];
+    this.filed = shape.color ? new Color().setRGB(r, g, b, SRGBColorSpace) : null; // the colour it has in its file
     this.own = poseMatrix(s.pose);
     this.world = new Matrix4();
     this.inverse = new Matrix4();
@@ -115,8 +117,9 @@ class InstancedLines extends LineSegments {
 
 /** Batch is all uses of one shape that look alike. */
 class Batch {
-  /** @param {Shape} shape @param {Use[]} uses @param {import("three").Material} faces @param {import("three").Material} edges */
-  constructor(shape, uses, faces, edges) {
+  /** @param {Shape} shape @param {Use[]} uses @param {import("three").Material} faces @param {import("three").Material} edges @param {boolean} quiet */
+  constructor(shape, uses, faces, edges, quiet) {
+    this.uses = uses;
     const room = uses.length;
     this.mesh = new InstancedMesh(shape.geometry, faces, room);
     this.mesh.frustumCulled = false;
@@ -128,8 +131,14 @@ class Batch {
       u.batch = this;
       u.at = i;
       this.set(u);
-      this.mesh.setColorAt(i, u.tint);
     }
+    this.colour(quiet);
+  }
+
+  /** @param {boolean} quiet whether parts are drawn in the quiet palette, whatever colours they have */
+  colour(quiet) {
+    for (const u of this.uses) this.mesh.setColorAt(u.at, quiet ? u.tint : (u.filed ?? u.tint));
+    if (this.mesh.instanceColor) this.mesh.instanceColor.needsUpdate = true;
   }
 
   /** @param {Use} u */
@@ -151,6 +160,7 @@ export class Scene {
     this.comps = new Map();
     /** @type {Batch[]} */
     this.batches = [];
+    this.quiet = false; // drawn in the palette, not in the colours of the files
     /** @type {Set<string>} */
     this.hidden = new Set();
     /** @type {Set<string> | null} */
@@ -217,6 +227,12 @@ export class Scene {
     this.stale = true;
   }
 
+  /** Draws parts in the quiet palette, or in the colours of their files. @param {boolean} quiet */
+  colour(quiet) {
+    this.quiet = quiet;
+    for (const b of this.batches) b.colour(quiet);
+  }
+
   /** Sorts what shows into batches: one for each shape, and one for what is dimmed of it. */
   group() {
     this.stale = false;
@@ -242,7 +258,7 @@ export class Scene {
     this.batches = [];
     for (const [key, uses] of sorted) {
       const dim = key.startsWith("dim ");
-      const b = new Batch(uses[0].shape, uses, dim ? this.dimFaces : this.faces, dim ? this.dimEdges : this.edges);
+      const b = new Batch(uses[0].shape, uses, dim ? this.dimFaces : this.faces, dim ? this.dimEdges : this.edges, this.quiet);
       this.batches.push(b);
       this.root.add(b.mesh, b.lines);
     }

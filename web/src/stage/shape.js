@@ -93,6 +93,8 @@ export class Shape {
     this.indices = whole(c.indices);
     this.faceEnds = whole(c.face_ends);
     this.lineEnds = whole(c.line_ends);
+    /** @type {number[] | undefined} of the file, red, green and blue from 0 to 1 */
+    this.color = head.color;
     /** @type {Feature[]} */
     this.features = head.features;
     this.geometry = new BufferGeometry();

@@ -54,6 +54,12 @@ export class Stage {
     return this.scene.hidden;
   }
 
+  /** Goes between the colours of the files and the quiet palette. */
+  colours() {
+    this.scene.colour(!this.scene.quiet);
+    this.draw();
+  }
+
   draw() {
     this.view.draw();
   }
