@@ -10,24 +10,83 @@ type Project struct {
 	ID         int64
 	Name       string
 	Created    time.Time
+	Archived   bool // put away: listed apart
 	Parts      int
 	Assemblies int
+	Changed    time.Time      // when a line was last posted in it, or when it was begun
+	Verdicts   map[string]int // how many assemblies have each; "" is not known yet
 }
 
-// Projects lists all projects, the newest first.
+// Projects lists all projects, those changed last first.
 func (s *Store) Projects(ctx context.Context) ([]Project, error) {
-	return all(ctx, s.db, `SELECT p.id, p.name, p.created,
-		(SELECT COUNT(*) FROM parts WHERE project_id=p.id AND off IS NULL), (SELECT COUNT(*) FROM assemblies WHERE project_id=p.id AND off IS NULL)
-		FROM projects p ORDER BY p.id DESC`, nil, func(r scanner) (p Project, err error) {
-		return p, r.Scan(&p.ID, &p.Name, &p.Created, &p.Parts, &p.Assemblies)
+	list, err := all(ctx, s.db, `SELECT p.id, p.name, p.created, p.archived IS NOT NULL,
+		(SELECT COUNT(*) FROM parts WHERE project_id=p.id AND off IS NULL), (SELECT COUNT(*) FROM assemblies WHERE project_id=p.id AND off IS NULL),
+		COALESCE((SELECT MAX(e.at) FROM assemblies a JOIN edits e ON e.assembly_id=a.id AND e.seq=a.seq WHERE a.project_id=p.id), p.created) AS changed
+		FROM projects p ORDER BY changed DESC, p.id DESC`, nil, func(r scanner) (p Project, err error) {
+		p.Verdicts = map[string]int{}
+		return p, r.Scan(&p.ID, &p.Name, &p.Created, &p.Archived, &p.Parts, &p.Assemblies, &p.Changed)
 	})
+	if err != nil {
+		return nil, err
+	}
+	type count struct {
+		project int64
+		verdict string
+		n       int
+	}
+	counts, err := all(ctx, s.db, "SELECT project_id, verdict, COUNT(*) FROM assemblies WHERE off IS NULL GROUP BY project_id, verdict", nil,
+		func(r scanner) (c count, err error) { return c, r.Scan(&c.project, &c.verdict, &c.n) })
+	for _, c := range counts {
+		for i := range list {
+			if list[i].ID == c.project {
+				list[i].Verdicts[c.verdict] = c.n
+			}
+		}
+	}
+	return list, err
 }
 
 // Project finds a project.
 func (s *Store) Project(ctx context.Context, id int64) (Project, error) {
 	p := Project{ID: id}
-	err := s.row(ctx, "SELECT name, created FROM projects WHERE id=?", []any{id}, &p.Name, &p.Created)
+	err := s.row(ctx, "SELECT name, created, archived IS NOT NULL FROM projects WHERE id=?", []any{id}, &p.Name, &p.Created, &p.Archived)
 	return p, err
+}
+
+// Archive puts a project away, or brings it back.
+func (s *Store) Archive(ctx context.Context, id int64, away bool) error {
+	if _, err := s.Project(ctx, id); err != nil {
+		return err
+	}
+	var when any
+	if away {
+		when = now()
+	}
+	_, err := s.exec(ctx, "UPDATE projects SET archived=? WHERE id=?", when, id)
+	return err
+}
+
+// DeleteProject throws a project away with all that is in it, for good.
+func (s *Store) DeleteProject(ctx context.Context, id int64) error {
+	return s.mustFind(ctx, "DELETE FROM projects WHERE id=?", id)
+}
+
+// Change is a line of a log, as an overview tells it.
+type Change struct {
+	Assembly int64
+	Name     string // of the assembly
+	Kind     string // do, undo or redo
+	At       time.Time
+	Who      string
+	Said     string
+}
+
+// Changes are the last lines posted in a project, the newest first.
+func (s *Store) Changes(ctx context.Context, project int64, most int) ([]Change, error) {
+	return all(ctx, s.db, `SELECT a.id, a.name, e.kind, e.at, e.who, e.said FROM assemblies a JOIN edits e ON e.assembly_id=a.id
+		WHERE a.project_id=? AND a.off IS NULL ORDER BY e.at DESC, e.seq DESC LIMIT ?`, []any{project, most}, func(r scanner) (c Change, err error) {
+		return c, r.Scan(&c.Assembly, &c.Name, &c.Kind, &c.At, &c.Who, &c.Said)
+	})
 }
 
 // CreateProject starts a project.

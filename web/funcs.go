@@ -5,6 +5,7 @@ import (
 	"html/template"
 	"math"
 	"strings"
+	"time"
 
 	"setfast/app/words"
 	"setfast/core/part"
@@ -21,6 +22,7 @@ var funcs = template.FuncMap{
 	"volume": words.Volume,
 	"agree":  words.Agree,
 	"plus":   func(a, b int) int { return a + b },
+	"ago":    func(t time.Time) string { return words.Ago(t, time.Now()) },
 	"off":    func(name, kind, path string, id int64) offView { return offView{name, kind, fmt.Sprint(path, id)} },
 }
 

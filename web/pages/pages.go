@@ -4,6 +4,7 @@ package pages
 import (
 	"net/http"
 	"strconv"
+	"strings"
 
 	"github.com/labstack/echo/v5"
 
@@ -21,6 +22,8 @@ func (p *Pages) Routes(e *echo.Echo) {
 	e.GET("/", p.projects)
 	e.POST("/projects", p.createProject)
 	e.GET("/p/:project", ask.On("project", p.shelf))
+	e.POST("/p/:project/archive", ask.On("project", p.archive))
+	e.POST("/p/:project/delete", ask.On("project", p.deleteProject))
 	e.POST("/p/:project/name", ask.On("project", p.renameProject))
 	e.POST("/p/:project/imports", ask.On("project", p.stage))
 	e.GET("/p/:project/imports", ask.On("project", p.unfinished))
@@ -43,25 +46,84 @@ func (p *Pages) Routes(e *echo.Echo) {
 type (
 	projectsView struct {
 		Title    string
-		Projects []store.Project
+		Find     string
+		Projects []projectView
+		Archived []projectView
+	}
+	projectView struct {
+		store.Project
+		Said []verdictCount
+	}
+	verdictCount struct {
+		Verdict string
+		N       int
 	}
 	shelfView struct {
 		Title         string
 		Project       store.Project
-		Parts         []PartView
+		Folders       []folder
+		Count         int
 		Assemblies    []store.Assembly
+		Changes       []store.Change
 		OffParts      []store.Part
 		OffAssemblies []store.Assembly
 	}
-	partsView struct{ Parts []PartView }
+	partsView struct{ Folders []folder }
 )
 
+// worstFirst is the order in which verdicts are counted.
+var worstFirst = []string{"at odds", "blocked", "incomplete", "loose", "moves as planned", "set", ""}
+
+// projects lists the projects whose name, or that of whose verdicts, holds what is looked for.
 func (p *Pages) projects(c *echo.Context) error {
 	ps, err := p.App.Store.Projects(c.Request().Context())
 	if err != nil {
 		return err
 	}
-	return c.Render(http.StatusOK, "projects.html", projectsView{"Projects", ps})
+	v := projectsView{Title: "Projects", Find: strings.TrimSpace(c.QueryParam("find"))}
+	for _, x := range ps {
+		k := projectView{Project: x}
+		for _, w := range worstFirst {
+			if n := x.Verdicts[w]; n > 0 {
+				k.Said = append(k.Said, verdictCount{w, n})
+			}
+		}
+		switch {
+		case !strings.Contains(strings.ToLower(x.Name), strings.ToLower(v.Find)):
+		case x.Archived:
+			v.Archived = append(v.Archived, k)
+		default:
+			v.Projects = append(v.Projects, k)
+		}
+	}
+	return c.Render(http.StatusOK, "projects.html", v)
+}
+
+// archive puts a project away or brings it back.
+func (p *Pages) archive(c *echo.Context, n int64) error {
+	away := c.FormValue("back") == ""
+	if err := p.App.Store.Archive(c.Request().Context(), n, away); err != nil {
+		return err
+	}
+	if away {
+		return c.Redirect(http.StatusSeeOther, "/")
+	}
+	return c.Redirect(http.StatusSeeOther, "/p/"+c.Param("project"))
+}
+
+// deleteProject throws a project away, if its name was typed.
+func (p *Pages) deleteProject(c *echo.Context, n int64) error {
+	project, err := p.App.Store.Project(c.Request().Context(), n)
+	if err != nil {
+		return err
+	}
+	if strings.TrimSpace(c.FormValue("word")) != project.Name {
+		return ask.Refuse("type the project's name, " + project.Name + ", to throw it away for good")
+	}
+	if err := p.App.Store.DeleteProject(c.Request().Context(), n); err != nil {
+		return err
+	}
+	return c.Redirect(http.StatusSeeOther, "/")
 }
 
 func (p *Pages) createProject(c *echo.Context) error {

@@ -4,6 +4,7 @@ import (
 	"context"
 	"errors"
 	"net/http"
+	"slices"
 	"strconv"
 	"strings"
 
@@ -63,6 +64,28 @@ func (p *Pages) PartViews(ctx context.Context, project int64) (shown []PartView,
 	return shown, off, nil
 }
 
+// folder is the parts that are sorted under one word.
+type folder struct {
+	Name  string
+	Parts []PartView
+}
+
+// folders sorts parts: those without a folder first, then by the folders' names; within one they stay in their order.
+func folders(parts []PartView) (out []folder) {
+	at := map[string]int{}
+	for _, p := range parts {
+		k, there := at[p.Folder]
+		if !there {
+			k = len(out)
+			at[p.Folder] = k
+			out = append(out, folder{Name: p.Folder})
+		}
+		out[k].Parts = append(out[k].Parts, p)
+	}
+	slices.SortStableFunc(out, func(a, b folder) int { return strings.Compare(strings.ToLower(a.Name), strings.ToLower(b.Name)) })
+	return out
+}
+
 func (p *Pages) partList(c *echo.Context, n int64) error {
 	if _, err := p.App.Store.Project(c.Request().Context(), n); err != nil {
 		return err
@@ -71,7 +94,7 @@ func (p *Pages) partList(c *echo.Context, n int64) error {
 	if err != nil {
 		return err
 	}
-	return c.Render(http.StatusOK, "parts", partsView{parts})
+	return c.Render(http.StatusOK, "parts", partsView{folders(parts)})
 }
 
 // saying is what people say of a part: the text's field in the form, and its bounds.
@@ -83,6 +106,7 @@ var saying = []struct {
 	{"the name", "name", func(p *store.Part) *string { return &p.Name }, words.MostName},
 	{"the number", "number", func(p *store.Part) *string { return &p.Number }, words.MostNumber},
 	{"the revision", "revision", func(p *store.Part) *string { return &p.Revision }, 40},
+	{"the folder", "folder", func(p *store.Part) *string { return &p.Folder }, 100},
 	{"the material", "material", func(p *store.Part) *string { return &p.Material }, 100},
 }
 

@@ -13,6 +13,9 @@ import (
 	"setfast/web/ask"
 )
 
+// mostChanges are told of a project.
+const mostChanges = 8
+
 func (p *Pages) shelf(c *echo.Context, n int64) error {
 	ctx := c.Request().Context()
 	project, err := p.App.Store.Project(ctx, n)
@@ -42,7 +45,11 @@ func (p *Pages) shelf(c *echo.Context, n int64) error {
 		}
 		as = append(as, a)
 	}
-	return c.Render(http.StatusOK, "shelf.html", shelfView{project.Name + " · Shelf", project, parts, as, offParts, offAs})
+	changes, err := p.App.Store.Changes(ctx, n, mostChanges)
+	if err != nil {
+		return err
+	}
+	return c.Render(http.StatusOK, "shelf.html", shelfView{project.Name + " · Shelf", project, folders(parts), len(parts), as, changes, offParts, offAs})
 }
 
 // takeOff takes a part or an assembly off the Shelf; logs still find it, and it can be put back.
