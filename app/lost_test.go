@@ -18,11 +18,8 @@ import (
 // newAssembly starts an assembly in the sample project.
 func newAssembly(t *testing.T, name string) (id, project int64) {
 	t.Helper()
-	ps, err := a.Store.Projects(context.Background())
-	if err != nil {
-		t.Fatal(err)
-	}
-	project = ps[len(ps)-1].ID
+	project = sampleProject
+	var err error
 	id, err = a.Store.CreateAssembly(context.Background(), store.Assembly{ProjectID: project, Name: name})
 	if err != nil {
 		t.Fatal(err)

@@ -14,31 +14,13 @@ import (
 	"setfast/app"
 )
 
-// TestWalk goes the way of a newcomer: from nothing to a verdict, with a wrong pick taken back, a relation at odds removed,
+// TestWalk goes the way of docs/tutorial.md, as a newcomer does: from nothing to a verdict, with a wrong pick taken back, a relation at odds removed,
 // everything undone and done again, and a reload. It is one story, told in one function to be read from top to bottom.
 func TestWalk(t *testing.T) {
 	if testing.Short() {
 		t.Skip("drives a browser")
 	}
 	dir := t.TempDir()
-	recipe := `box 0 0 0 80 60 8
-cyl 20 30 -1 0 0 1 3.3 10
-cut
-cyl 60 30 -1 0 0 1 3.3 10
-cut
-product Plate
-step ` + dir + `/plate.step
-box 0 0 0 60 30 20
-cyl 10 15 -1 0 0 1 3.3 22
-cut
-cyl 50 15 -1 0 0 1 3.3 22
-cut
-product Block
-step ` + dir + `/block.step
-`
-	if err := theApp.Kernel.Make(context.Background(), dir, recipe); err != nil {
-		t.Fatal(err)
-	}
 	for name, text := range map[string]string{"notes.txt": "not a part", "torn.step": "ISO-10303-21;\nHEADER;"} {
 		if err := os.WriteFile(filepath.Join(dir, name), []byte(text), 0o600); err != nil {
 			t.Fatal(err)
@@ -49,7 +31,8 @@ step ` + dir + `/block.step
 	w.click("#name")
 	w.keys("Vent bracket\r")
 	w.until(`document.body.dataset.place === "shelf" && document.body.dataset.ready === "yes"`)
-	w.ok(w.SetFiles("#files", filepath.Join(dir, "plate.step"), filepath.Join(dir, "block.step"), filepath.Join(dir, "notes.txt"), filepath.Join(dir, "torn.step")))
+	const examples = "../docs/examples/"
+	w.ok(w.SetFiles("#files", absolute(t, examples+"plate.step"), absolute(t, examples+"block.step"), filepath.Join(dir, "notes.txt"), filepath.Join(dir, "torn.step")))
 	w.until(`document.querySelectorAll(".part").length === 2 && document.querySelector(".phead b")?.textContent.startsWith("2 files read")`)
 	if s := w.text(`document.querySelector("#progress").textContent`); !strings.Contains(s, "1 could not be read") || !strings.Contains(s, "1 left over") {
 		t.Errorf("the import says %q", s)
@@ -157,6 +140,15 @@ step ` + dir + `/block.step
 	if c := w.Complaints(); len(c) > 0 {
 		t.Errorf("the page complains: %v", c)
 	}
+}
+
+func absolute(t *testing.T, path string) string {
+	t.Helper()
+	p, err := filepath.Abs(path)
+	if err != nil {
+		t.Fatal(err)
+	}
+	return p
 }
 
 // TestTree brings in a zip bundle with an assembly in it, as on the Shelf, and finds the product tree and the leftovers.

@@ -82,7 +82,7 @@ func tellInspection(out io.Writer, ins *kernel.Inspection) {
 	if ins.FileUnit != "" {
 		said = "the file is in " + ins.FileUnit
 	}
-	fmt.Fprintf(out, "%d parts in %d instances, %s overall; %s, here all is in %s\n", len(ins.Parts), len(ins.Instances), size(ins.Size), said, ins.Units)
+	fmt.Fprintf(out, "%s in %s, %s overall; %s, here all is in %s\n", words.Plural(len(ins.Parts), "part", "parts"), words.Plural(len(ins.Instances), "instance", "instances"), size(ins.Size), said, ins.Units)
 	for _, p := range ins.Parts {
 		fmt.Fprintf(out, "  %-28s ×%-4d %s  volume %.6g mm³  area %.6g mm²  %d holes, %d shafts", p.Name, p.Instances, size(p.Size), p.Volume, p.Area, p.Holes, p.Shafts)
 		for _, k := range []string{"plane", "cylinder", "cone", "sphere", "torus", "other"} {
