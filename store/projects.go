@@ -10,7 +10,8 @@ type Project struct {
 	ID         int64
 	Name       string
 	Created    time.Time
-	Archived   bool // put away: listed apart
+	Archived   bool   // put away: listed apart
+	Unit       string // lengths are shown and read in: mm or in
 	Parts      int
 	Assemblies int
 	Changed    time.Time      // when a line was last posted in it, or when it was begun
@@ -49,7 +50,7 @@ func (s *Store) Projects(ctx context.Context) ([]Project, error) {
 // Project finds a project.
 func (s *Store) Project(ctx context.Context, id int64) (Project, error) {
 	p := Project{ID: id}
-	err := s.row(ctx, "SELECT name, created, archived IS NOT NULL FROM projects WHERE id=?", []any{id}, &p.Name, &p.Created, &p.Archived)
+	err := s.row(ctx, "SELECT name, created, archived IS NOT NULL, unit FROM projects WHERE id=?", []any{id}, &p.Name, &p.Created, &p.Archived, &p.Unit)
 	return p, err
 }
 
@@ -64,6 +65,21 @@ func (s *Store) Archive(ctx context.Context, id int64, away bool) error {
 	}
 	_, err := s.exec(ctx, "UPDATE projects SET archived=? WHERE id=?", when, id)
 	return err
+}
+
+// SetUnit lets a project show and read lengths in another unit.
+func (s *Store) SetUnit(ctx context.Context, id int64, unit string) error {
+	if _, err := s.Project(ctx, id); err != nil {
+		return err
+	}
+	_, err := s.exec(ctx, "UPDATE projects SET unit=? WHERE id=?", unit, id)
+	return err
+}
+
+// UnitOf is the unit of the project that an assembly is in.
+func (s *Store) UnitOf(ctx context.Context, assembly int64) (unit string, err error) {
+	err = s.row(ctx, "SELECT p.unit FROM projects p JOIN assemblies a ON a.project_id=p.id WHERE a.id=?", []any{assembly}, &unit)
+	return unit, err
 }
 
 // DeleteProject throws a project away with all that is in it, for good.

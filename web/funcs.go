@@ -12,18 +12,15 @@ import (
 )
 
 var funcs = template.FuncMap{
-	"num":    part.Number,
-	"slug":   func(v string) string { return strings.ReplaceAll(v, " ", "-") },
-	"mark":   mark,
-	"word":   func(v string) string { return map[bool]string{true: "not taken yet", false: v}[v == ""] },
-	"size":   words.Size,
-	"lower":  strings.ToLower,
-	"path":   func(v string) string { return strings.ReplaceAll(v, "/", " › ") },
-	"volume": words.Volume,
-	"agree":  words.Agree,
-	"plus":   func(a, b int) int { return a + b },
-	"ago":    func(t time.Time) string { return words.Ago(t, time.Now()) },
-	"off":    func(name, kind, path string, id int64) offView { return offView{name, kind, fmt.Sprint(path, id)} },
+	"num":   part.Number,
+	"slug":  func(v string) string { return strings.ReplaceAll(v, " ", "-") },
+	"mark":  mark,
+	"word":  func(v string) string { return map[bool]string{true: "not taken yet", false: v}[v == ""] },
+	"lower": strings.ToLower,
+	"path":  func(v string) string { return strings.ReplaceAll(v, "/", " › ") },
+	"plus":  func(a, b int) int { return a + b },
+	"ago":   func(t time.Time) string { return words.Ago(t, time.Now()) },
+	"off":   func(name, kind, path string, id int64) offView { return offView{name, kind, fmt.Sprint(path, id)} },
 }
 
 // offView is something taken off the Shelf.

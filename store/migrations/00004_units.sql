@@ -3,6 +3,8 @@
 -- +goose Up
 -- The unit a part is read in, where that is another than its file says.
 ALTER TABLE parts ADD COLUMN IF NOT EXISTS unit VARCHAR(8) CHARACTER SET utf8mb4 NOT NULL DEFAULT '';
+-- The unit a project shows and reads lengths in. What is kept is in mm.
+ALTER TABLE projects ADD COLUMN IF NOT EXISTS unit VARCHAR(8) CHARACTER SET ascii NOT NULL DEFAULT 'mm';
 -- What parts are sorted by on the Shelf, in the owner's words.
 ALTER TABLE parts ADD COLUMN IF NOT EXISTS folder VARCHAR(100) NOT NULL DEFAULT '';
 -- Projects put away are listed apart.
@@ -15,4 +17,4 @@ ALTER TABLE edits ADD KEY IF NOT EXISTS by_time (at);
 ALTER TABLE edits DROP KEY IF EXISTS by_time;
 ALTER TABLE parts DROP COLUMN IF EXISTS folder;
 ALTER TABLE parts DROP COLUMN IF EXISTS unit;
-ALTER TABLE projects DROP COLUMN IF EXISTS archived;
+ALTER TABLE projects DROP COLUMN IF EXISTS archived, DROP COLUMN IF EXISTS unit;

@@ -29,6 +29,7 @@ type accountView struct {
 	Notes         []string
 	Gaps          []app.Gap // but those of components of this assembly, which are told on their lines
 
+	units   words.Units
 	missing map[string]string // components of this assembly, and why
 }
 
@@ -49,10 +50,10 @@ type oddsView struct {
 }
 
 // view makes the account of an assembly ready to be shown.
-func view(j *app.Judged) *accountView {
+func view(j *app.Judged, u words.Units) *accountView {
 	r := j.Result
 	v := &accountView{R: r, Verdict: string(j.Verdict()), Empty: len(j.Asm.Components) == 0, FastenersHeld: j.Doc.SettingsOf(j.Asm).FastenersHeld,
-		Groups: r.Groups, missing: map[string]string{}}
+		Groups: r.Groups, units: u, missing: map[string]string{}}
 	v.gaps(j)
 	if r.Verdict != j.Report.Verdict {
 		for _, k := range j.Doc.Order[1:] {
@@ -62,7 +63,7 @@ func view(j *app.Judged) *accountView {
 		}
 	}
 	for i, o := range r.Odds {
-		v.Odds = append(v.Odds, oddsOf(i, o))
+		v.Odds = append(v.Odds, v.oddsOf(j, i, o))
 	}
 	if r.MoreOdds > 0 {
 		v.MoreOdds = words.MoreOdds(r.MoreOdds)
@@ -92,25 +93,37 @@ func (v *accountView) gaps(j *app.Judged) {
 	}
 }
 
-func oddsOf(i int, o report.Odds) oddsView {
+func (a *accountView) oddsOf(j *app.Judged, i int, o report.Odds) oddsView {
 	v := oddsView{Index: i, Mates: o.Mates}
 	for _, m := range o.Misses {
-		v.Misses = append(v.Misses, m.ID+" misses by "+words.Miss(m.MM, m.Deg))
+		v.Misses = append(v.Misses, m.ID+" misses by "+a.units.Said(words.Miss(m.MM, m.Deg)))
 	}
 	for _, also := range o.Also {
 		v.Also = append(v.Also, strings.Join(also, " with "))
 	}
 	for _, y := range o.Remedies {
-		v.Remedies = append(v.Remedies, words.Remedy(y))
+		v.Remedies = append(v.Remedies, a.remedy(j, y))
 	}
 	return v
 }
+
+// remedy says a change that would settle a conflict, with its length as the project shows it.
+func (a *accountView) remedy(j *app.Judged, y report.Remedy) string {
+	if m := j.Asm.Mate(y.Mate); m != nil && y.Kind == report.SetValue && m.Descriptor().Unit() == string(words.MM) {
+		x := *y.Value / a.units.Scale()
+		y.Value = &x
+	}
+	return words.Remedy(y)
+}
+
+// Agree says how exactly relations that repeat each other must agree.
+func (a *accountView) Agree(t report.Tolerance) string { return a.units.Said(words.Agree(t)) }
 
 // motions sorts what is left by what it counts as; a part that nobody has related yet is one finding.
 func (v *accountView) motions(r *report.Result) {
 	told := map[string]bool{}
 	for i, m := range r.Motions {
-		k := motionView{i, words.Motion(m), string(m.Class)}
+		k := motionView{i, v.units.Said(words.Motion(m)), string(m.Class)}
 		if len(m.Rides) == 1 && r.Components[m.Rides[0]].Left == 6 && m.Class == report.Stray {
 			if told[m.Rides[0]] {
 				continue

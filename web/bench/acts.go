@@ -3,6 +3,7 @@ package bench
 import (
 	"math"
 	"net/http"
+	"slices"
 	"strconv"
 	"time"
 
@@ -10,6 +11,8 @@ import (
 
 	"setfast/app"
 	"setfast/app/commands"
+	"setfast/app/words"
+	"setfast/core/seat"
 	"setfast/web/ask"
 )
 
@@ -55,6 +58,14 @@ func (b *Bench) offers(c *echo.Context, n int64) error {
 	if err != nil {
 		return err
 	}
+	u, err := b.units(c.Request().Context(), n)
+	if err != nil {
+		return err
+	}
+	out = slices.Clone(out)
+	for i := range out {
+		inUnits(&out[i], u)
+	}
 	return c.JSON(http.StatusOK, out)
 }
 
@@ -71,7 +82,23 @@ func (b *Bench) try(c *echo.Context, n int64) error {
 	if err != nil {
 		return err
 	}
-	return c.JSON(http.StatusOK, o)
+	u, err := b.units(c.Request().Context(), n)
+	if err != nil {
+		return err
+	}
+	shown := *o
+	inUnits(&shown, u)
+	return c.JSON(http.StatusOK, shown)
+}
+
+// inUnits shows an offer's lengths as the project does.
+func inUnits(o *seat.Offer, u words.Units) {
+	if o.Value != nil && o.Unit == string(words.MM) {
+		x := *o.Value / u.Scale()
+		o.Value = &x
+	}
+	o.Unit, o.Limits = u.Name(o.Unit), u.Name(o.Limits)
+	o.Odds, o.Note = u.Said(o.Odds), u.Said(o.Note)
 }
 
 // mostLines is how many lines of the log are given at once.

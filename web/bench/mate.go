@@ -19,18 +19,22 @@ type mateView struct {
 	HasValue   bool
 	Value      string // as it is written
 	Unit       string
+	Length     bool // the value is a length
 	Sense      string
 	Limits     []limitView
 }
 
 // limitView is a coordinate of a joint that may be limited.
-type limitView struct{ Of, Lo, Hi, Unit string }
+type limitView struct {
+	Of, Lo, Hi, Unit string
+	Length           bool
+}
 
 func (t *told) mate(m *assembly.Mate) mateView {
 	note := t.j.Result.Mates[m.ID]
 	d := m.Descriptor()
 	v := mateView{ID: m.ID, Suppressed: m.Suppressed, LeftOut: note.LeftOut, Sense: note.Sense,
-		Words: words.Ref(t.j.Doc, t.j.Asm, m.B) + " — " + words.Ref(t.j.Doc, t.j.Asm, m.A)}
+		Words: t.units.Said(words.Ref(t.j.Doc, t.j.Asm, m.B) + " — " + words.Ref(t.j.Doc, t.j.Asm, m.A))}
 	if m.IsCoupling() {
 		v.Words = m.Type + ": " + m.JointA + " drives " + m.JointB
 	}
@@ -38,28 +42,32 @@ func (t *told) mate(m *assembly.Mate) mateView {
 		v.Asked, v.Removed, v.Posted = p.Asked, p.Removed, true
 	}
 	if d.Main != "" && (m.Has(d.Main) || !d.Needed() && !m.IsCoupling() && d.Reads()) {
-		v.HasValue, v.Value, v.Unit = true, written(m, d.Main, "0"), d.Unit()
+		v.Length = d.Unit() == string(words.MM)
+		v.HasValue, v.Value, v.Unit = true, t.written(m, d.Main, "0", v.Length), t.units.Name(d.Unit())
 		if d.Main != "value" {
 			v.Unit += " " + d.Main
 		}
 	}
 	for _, c := range d.Coordinates {
-		v.Limits = append(v.Limits, limitView{c.Name, written(m, relation.LimitField(c.Name, 0), ""), written(m, relation.LimitField(c.Name, 1), ""), c.Unit()})
+		v.Limits = append(v.Limits, limitView{c.Name, t.written(m, relation.LimitField(c.Name, 0), "", !c.Angular), t.written(m, relation.LimitField(c.Name, 1), "", !c.Angular), t.units.Name(c.Unit()), !c.Angular})
 	}
 	if note.LeftOut {
-		v.Miss = words.Miss(note.Miss.MM, note.Miss.Deg)
+		v.Miss = t.units.Said(words.Miss(note.Miss.MM, note.Miss.Deg))
 	}
 	return v
 }
 
 // written shows a number as it was written, or else what stands for none.
-func written(m *assembly.Mate, field, none string) string {
+func (t *told) written(m *assembly.Mate, field, none string, length bool) string {
 	x, ok := m.Num(field)
 	switch {
 	case !ok:
 		return none
 	case m.Text(field) != "":
 		return m.Text(field)
+	}
+	if length {
+		return t.units.Number(x)
 	}
 	return part.Number(x)
 }

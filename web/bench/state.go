@@ -3,6 +3,7 @@ package bench
 import (
 	"bytes"
 	"compress/gzip"
+	"context"
 	"encoding/json"
 	"fmt"
 	"net/http"
@@ -12,6 +13,7 @@ import (
 	"github.com/labstack/echo/v5"
 
 	"setfast/app"
+	"setfast/app/words"
 	"setfast/core/assembly"
 	"setfast/core/geom"
 	"setfast/core/report"
@@ -56,13 +58,14 @@ type componentJSON struct {
 // shown is a state written out.
 type shown struct {
 	of           *app.Judged
+	unit         words.Units
 	state        *stateJSON
 	data, packed []byte // the whole, once it was asked for
 }
 
 // write writes a state out.
-func (b *Bench) write(j *app.Judged) (*stateJSON, error) {
-	v := view(j)
+func (b *Bench) write(j *app.Judged, u words.Units) (*stateJSON, error) {
+	v := view(j, u)
 	out := &stateJSON{Seq: j.Seq, Verdict: string(j.Verdict()), Undo: j.Undo.Said, Redo: j.Redo.Said, Order: []string{}, LineOrder: []string{},
 		Components: map[string]json.RawMessage{}, Lines: map[string]string{}, Mates: map[string][]string{}}
 	hidden := func(k *assembly.Component) bool { return k.Suppressed || v.missing[k.Name] != "" }
@@ -152,16 +155,26 @@ func (s *stateJSON) since(was *stateJSON) *stateJSON {
 // mostShown bounds how many states are kept written out.
 const mostShown = 50
 
+// units are those of the project that an assembly is in.
+func (b *Bench) units(ctx context.Context, asm int64) (words.Units, error) {
+	name, err := b.App.Store.UnitOf(ctx, asm)
+	return words.Units(name), err
+}
+
 // shownOf is a state written out once for all who ask for it, and the one of the same assembly that was shown before.
-func (b *Bench) shownOf(j *app.Judged) (now, was *shown, err error) {
+func (b *Bench) shownOf(ctx context.Context, j *app.Judged) (now, was *shown, err error) {
+	u, err := b.units(ctx, j.ID)
+	if err != nil {
+		return nil, nil, err
+	}
 	b.mu.Lock()
 	was = b.states[j.ID]
 	b.mu.Unlock()
-	if was != nil && was.of == j {
+	if was != nil && was.of == j && was.unit == u {
 		return was, nil, nil
 	}
-	now = &shown{of: j}
-	if now.state, err = b.write(j); err != nil {
+	now = &shown{of: j, unit: u}
+	if now.state, err = b.write(j, u); err != nil {
 		return nil, nil, err
 	}
 	b.mu.Lock()
@@ -177,7 +190,7 @@ func (b *Bench) shownOf(j *app.Judged) (now, was *shown, err error) {
 // to ask for the state again. A page that shows the state before gets what differs.
 func (b *Bench) answer(c *echo.Context, p *app.Posted, base int64, said string) error {
 	if p.Judged != nil {
-		out, err := b.stateSafely(p.Judged, base, said)
+		out, err := b.stateSafely(c.Request().Context(), p.Judged, base, said)
 		if err == nil {
 			return c.JSON(http.StatusOK, out)
 		}
@@ -186,13 +199,13 @@ func (b *Bench) answer(c *echo.Context, p *app.Posted, base int64, said string) 
 	return c.JSON(http.StatusOK, map[string]any{"seq": p.Seq, "said": said, "later": true})
 }
 
-func (b *Bench) stateSafely(j *app.Judged, base int64, said string) (out *stateJSON, err error) {
+func (b *Bench) stateSafely(ctx context.Context, j *app.Judged, base int64, said string) (out *stateJSON, err error) {
 	defer func() {
 		if r := recover(); r != nil {
 			err = fmt.Errorf("panic: %v", r)
 		}
 	}()
-	now, was, err := b.shownOf(j)
+	now, was, err := b.shownOf(ctx, j)
 	if err != nil {
 		return nil, err
 	}
@@ -220,7 +233,7 @@ func (b *Bench) state(c *echo.Context, n int64) error {
 	if err != nil {
 		return err
 	}
-	s, _, err := b.shownOf(j)
+	s, _, err := b.shownOf(c.Request().Context(), j)
 	if err != nil {
 		return err
 	}

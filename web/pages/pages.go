@@ -24,6 +24,7 @@ func (p *Pages) Routes(e *echo.Echo) {
 	e.GET("/p/:project", ask.On("project", p.shelf))
 	e.POST("/p/:project/archive", ask.On("project", p.archive))
 	e.POST("/p/:project/delete", ask.On("project", p.deleteProject))
+	e.POST("/p/:project/unit", ask.On("project", p.setUnit))
 	e.POST("/p/:project/name", ask.On("project", p.renameProject))
 	e.POST("/p/:project/imports", ask.On("project", p.stage))
 	e.GET("/p/:project/imports", ask.On("project", p.unfinished))
@@ -124,6 +125,18 @@ func (p *Pages) deleteProject(c *echo.Context, n int64) error {
 		return err
 	}
 	return c.Redirect(http.StatusSeeOther, "/")
+}
+
+// setUnit lets a project show and read lengths in another unit.
+func (p *Pages) setUnit(c *echo.Context, n int64) error {
+	u, err := words.UnitsOf(c.FormValue("unit"))
+	if err != nil {
+		return err
+	}
+	if err := p.App.Store.SetUnit(c.Request().Context(), n, string(u)); err != nil {
+		return err
+	}
+	return c.Redirect(http.StatusSeeOther, "/p/"+c.Param("project"))
 }
 
 func (p *Pages) createProject(c *echo.Context) error {

@@ -21,14 +21,19 @@ import (
 type PartView struct {
 	store.Part
 	Shape *kernel.Derived
+	Shown words.Units
 	Mass  string
 	Doubt string   // a size few parts have
 	Units []string // it may be read in
 	Gone  bool     // its shape is not there any more
 }
 
-func (p *Pages) partView(ctx context.Context, r store.Part) (PartView, error) {
-	v := PartView{Part: r}
+// Size and Volume are as the project shows them.
+func (v PartView) Size() string   { return v.Shown.Size(v.Shape.Low, v.Shape.High) }
+func (v PartView) Volume() string { return v.Shown.Volume(v.Shape.Volume) }
+
+func (p *Pages) partView(ctx context.Context, r store.Part, shown words.Units) (PartView, error) {
+	v := PartView{Part: r, Shown: shown}
 	d, _, err := p.App.Derived(ctx, r.DerivedSHA256)
 	if errors.Is(err, store.ErrNotFound) {
 		v.Shape, v.Gone = &kernel.Derived{}, true
@@ -50,12 +55,16 @@ func (p *Pages) PartViews(ctx context.Context, project int64) (shown []PartView,
 	if err != nil {
 		return nil, nil, err
 	}
+	pr, err := p.App.Store.Project(ctx, project)
+	if err != nil {
+		return nil, nil, err
+	}
 	for _, r := range rows {
 		if r.Off {
 			off = append(off, r)
 			continue
 		}
-		v, err := p.partView(ctx, r)
+		v, err := p.partView(ctx, r, words.Units(pr.Unit))
 		if err != nil {
 			return nil, nil, err
 		}
@@ -153,7 +162,11 @@ func (p *Pages) updatePart(c *echo.Context, n int64) error {
 		}
 		c.Response().Header().Set("X-Preview", row.PreviewSHA256)
 	}
-	v, err := p.partView(ctx, row)
+	pr, err := p.App.Store.Project(ctx, row.ProjectID)
+	if err != nil {
+		return err
+	}
+	v, err := p.partView(ctx, row, words.Units(pr.Unit))
 	if err != nil {
 		return err
 	}

@@ -213,7 +213,8 @@ export class Ledger {
       i.value = i.defaultValue;
       return;
     }
-    const to = text === "" ? {} : v === null ? { text } : { to: v };
+    const inches = v !== null && i.dataset.length && document.body.dataset.unit === "in"; // kept as it was typed
+    const to = text === "" ? {} : v === null ? { text } : inches ? { text: `${v} in` } : { to: v };
     const act = i.dataset.set === "value"
       ? { do: "set", relation: mate(i), ...to }
       : { do: "limit", relation: mate(i), of: i.dataset.of, end: i.dataset.end, ...to }; // the other end stays as it is written

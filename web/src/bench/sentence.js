@@ -3,7 +3,7 @@
 // tried by the server and previewed on the stage; Enter posts the one chosen.
 import { poses } from "./state.js";
 import { Typing } from "./typing.js";
-import { number, trim, words } from "./words.js";
+import { number, scale, trim, words } from "./words.js";
 
 /**
  * @typedef {import("../stage/pick.js").Candidate} Candidate
@@ -317,7 +317,8 @@ export class Sentence {
     /** @type {Record<string, any>} */
     const a = { do: "relate", type: o.type, put: this.slots.put?.ref, on: this.slots.on?.ref, sense: o.sense || "" };
     if (o.value != null) {
-      a.value = number(this.value.value);
+      const typed = number(this.value.value);
+      a.value = typed === null ? null : typed * scale(o.unit);
       if (a.value === null) {
         this.say("Write a number, such as 12.5.", true);
         return null;
@@ -330,7 +331,7 @@ export class Sentence {
   async send() {
     const o = this.offers[this.chosen];
     const a = o && !this.button.disabled && this.act(o);
-    if (!a || (o.joint && !this.limits(a))) return;
+    if (!a || (o.joint && !this.limits(a, o.limits))) return;
     this.button.disabled = true;
     const said = { ...this.slots };
     if (!(await this.post(a))) {
@@ -344,11 +345,12 @@ export class Sentence {
     if (done.includes("on") && document.activeElement === this.inputs.on) this.inputs.put.focus();
   }
 
-  /** Adds what a joint says besides. @param {Record<string, any>} a */
-  limits(a) {
+  /** Adds what a joint says besides. @param {Record<string, any>} a @param {string} [unit] */
+  limits(a, unit) {
     for (const [k, input] of Object.entries({ lo: this.low, hi: this.high })) {
       if (!input.value.trim()) continue;
-      a[k] = number(input.value);
+      const typed = number(input.value);
+      a[k] = typed === null ? null : typed * scale(unit);
       if (a[k] === null) {
         this.say("Limits are numbers, or left empty.", true);
         return false;

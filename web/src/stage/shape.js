@@ -68,6 +68,15 @@ const builtIn = [
   { n: "z", k: "axis", label: "z axis", z: [0, 0, 1] },
 ];
 
+/** Diameters are named in the unit of the project. @template {{label: string}} F @param {F[]} features */
+function inUnits(features) {
+  if (document.body.dataset.unit !== "in") return features;
+  for (const f of features) {
+    f.label = f.label.replace(/Ø(\d+(?:\.\d+)?)/, (_, mm) => "Ø" + String(Math.round((Number(mm) / 25.4) * 1e4) / 1e4));
+  }
+  return features;
+}
+
 /** Shape is what is drawn and picked of a part. */
 export class Shape {
   /** @param {string} sha @param {ArrayBuffer} buf */
@@ -96,7 +105,7 @@ export class Shape {
     /** @type {number[] | undefined} of the file, red, green and blue from 0 to 1 */
     this.color = head.color;
     /** @type {Feature[]} */
-    this.features = head.features;
+    this.features = inUnits(head.features);
     this.geometry = new BufferGeometry();
     this.geometry.setAttribute("position", new BufferAttribute(positions, 3));
     this.geometry.setAttribute("normal", new BufferAttribute(normals, 3));
