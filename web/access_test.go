@@ -62,6 +62,32 @@ func TestAccess(t *testing.T) {
 	}
 }
 
+// TestFocus goes through pages by Tab: wherever the keys are can be seen, in light and dark.
+func TestFocus(t *testing.T) {
+	for _, dark := range []bool{false, true} {
+		w, id, as := sample(t, dark)
+		for _, path := range []string{"/", fmt.Sprint("/p/", id), fmt.Sprint("/a/", as[1].ID)} {
+			w.ok(w.Go(address + path))
+			if strings.HasPrefix(path, "/a/") {
+				w.until(`document.body.dataset.seq`)
+			}
+			been := map[string]bool{}
+			for range 45 {
+				w.keys("\t")
+				s := w.text(`(() => { const e = document.activeElement; if (!e || e === document.body) return ""; const near = e.classList.contains("sr") ? e.nextElementSibling : e; const c = getComputedStyle(near); return e.tagName + "." + e.className + "#" + e.id + "|" + (c.outlineStyle !== "none" && parseFloat(c.outlineWidth) >= 1.5); })()`)
+				what, visible, _ := strings.Cut(s, "|")
+				if been[what] = true; s != "" && visible != "true" {
+					t.Errorf("%s, dark %v: the focus on %s cannot be seen", path, dark, what)
+				}
+			}
+			if len(been) < 4 {
+				t.Errorf("%s: Tab reaches only %v", path, been)
+			}
+		}
+		w.Page.Close()
+	}
+}
+
 // TestLayouts opens pages at 200 % zoom, in a small window and on a narrow one: nothing runs out sideways, and the account has room.
 func TestLayouts(t *testing.T) {
 	for _, size := range [][2]int{{640, 400}, {1024, 700}, {390, 800}} {
