@@ -53,7 +53,7 @@ func runCheck(c *call) int {
 		switch {
 		case k.Error != "":
 			code = 2
-			fmt.Fprintf(c.errs, "setfast: %s: %s\n", f, k.Error)
+			fmt.Fprintf(c.errs, "setfast: %s: %s\n", called(f), k.Error)
 		case !k.Report.Verdict.Passes():
 			code = max(code, 1)
 		}
@@ -68,6 +68,14 @@ func runCheck(c *call) int {
 		return c.fail("the report could not be written: %v", plain(err))
 	}
 	return code
+}
+
+// called is how a file is spoken of.
+func called(file string) string {
+	if file == standardInput {
+		return "standard input"
+	}
+	return file
 }
 
 // judge reads and checks one file.
@@ -132,7 +140,7 @@ func print(out io.Writer, all []checked, asJSON bool) error {
 			continue
 		}
 		if len(all) > 1 {
-			fmt.Fprintf(w, "== %s\n", k.File)
+			fmt.Fprintf(w, "== %s\n", called(k.File))
 		}
 		summary(w, k.doc, k.Report)
 	}
