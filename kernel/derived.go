@@ -48,6 +48,8 @@ type DerivedFeature struct {
 	Face   int            `json:"face"`           // index, or -1
 	Edge   int            `json:"edge"`
 	Vertex int            `json:"vertex"`
+	Seam   bool           `json:"seam,omitempty"` // neither drawn nor picked
+	Same   string         `json:"same,omitempty"` // the first of several names for one hole, shank, rim or ball: files split them
 }
 
 // Counts says how many numbers of each kind follow the head.
@@ -74,9 +76,10 @@ func Derive(p *Part) *Derived {
 	m := &p.Mesh
 	d.Counts = Counts{len(m.Positions), len(m.Normals), len(m.Lines), len(m.Indices), len(m.FaceEnds), len(m.LineEnds)}
 	fs, order := p.Features()
+	same := p.twins(fs, order)
 	for _, n := range order {
 		f := fs[n]
-		x := DerivedFeature{Name: n, Kind: f.Kind, Label: f.Describe(), O: f.O.Array(), Radius: f.Radius, Half: f.HalfAngle, Side: f.Side, Face: -1, Edge: -1, Vertex: -1}
+		x := DerivedFeature{Name: n, Kind: f.Kind, Label: f.Describe(), O: f.O.Array(), Radius: f.Radius, Half: f.HalfAngle, Side: f.Side, Face: -1, Edge: -1, Vertex: -1, Same: same[n]}
 		if f.Z != (geom.Vec{}) {
 			z := f.Z.Array()
 			x.Z = &z
@@ -95,6 +98,7 @@ func Derive(p *Part) *Derived {
 			}
 		case 'e':
 			x.Edge = i - 1
+			x.Seam = p.Edges[i-1].Seam
 			if e := &p.Edges[i-1]; e.Kind == "line" {
 				x.Ends = &[2][3]float64{e.Start.Array(), e.End.Array()}
 			}
@@ -104,6 +108,45 @@ func Derive(p *Part) *Derived {
 		d.Features = append(d.Features, x)
 	}
 	return d
+}
+
+// twins finds the features that are one to the hand, though the file splits them: for each but the first the first one's name.
+func (p *Part) twins(fs map[string]part.Feature, order []string) map[string]string {
+	same := map[string]string{}
+	for _, b := range p.Bores() {
+		first := fmt.Sprintf("f%d", b.Faces[0]+1)
+		for _, i := range b.Faces[1:] {
+			same[fmt.Sprintf("f%d", i+1)] = first
+		}
+	}
+	tol := math.Max(p.High.Sub(p.Low).Norm()*1e-6, 1e-9)
+	type place struct {
+		kind part.Kind
+		at   [3]int64
+	}
+	firsts := map[place][]string{}
+	for _, n := range order {
+		f := fs[n]
+		switch f.Kind {
+		case part.Circle, part.Sphere, part.Cone:
+		default:
+			continue
+		}
+		o := f.O.Array()
+		at := place{f.Kind, [3]int64{int64(math.Round(o[0] / (1000 * tol))), int64(math.Round(o[1] / (1000 * tol))), int64(math.Round(o[2] / (1000 * tol)))}}
+		for _, k := range firsts[at] {
+			g := fs[k]
+			if g.O.Sub(f.O).Norm() < tol && math.Abs(g.Radius-f.Radius) < tol && math.Abs(g.HalfAngle-f.HalfAngle) < 1e-7 &&
+				(f.Kind == part.Sphere || math.Abs(g.Z.Dot(f.Z)) > 1-1e-9) {
+				same[n] = k
+				break
+			}
+		}
+		if same[n] == "" {
+			firsts[at] = append(firsts[at], n)
+		}
+	}
+	return same
 }
 
 // Encode writes the head and the mesh.

@@ -71,6 +71,7 @@ type (
 	}
 	rawEdge struct {
 		Kind      string       `json:"kind"`
+		On        []int        `json:"on"` // faces, one twice where it closes
 		From      [3]float64   `json:"from"`
 		To        [3]float64   `json:"to"`
 		Origin    [3]float64   `json:"origin"`
@@ -138,6 +139,9 @@ func (r *rawPart) part(blob []byte) (*Part, error) {
 	}
 	for i := range r.Edges {
 		p.Edges = append(p.Edges, r.Edges[i].edge(size))
+	}
+	for i := range p.Edges {
+		p.Edges[i].Seam = p.seam(r.Edges[i].On, size)
 	}
 	for _, v := range r.Vertices {
 		p.Vertices = append(p.Vertices, vec(v))

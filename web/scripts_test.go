@@ -60,6 +60,12 @@ var pureTests = []struct{ name, script string }{
 		const found = (text, but) => m.search(both, text, "all", but, () => null).map((c) => c.ref);
 		return same([found("hole"), found("hole ARM"), found("hole", arm), found("plate")], [["Arm/a1", "Pin/a1"], ["Arm/a1"], ["Pin/a1"], []]);
 	})()`},
+	{"the halves of a hole are found once, where it closes not at all", `(() => {
+		const k = {data: {name: "Arm"}, uses: []};
+		const f = (n, more) => ({n, k: "cylinder", label: "hole", dir: 1, face: 1, vertex: -1, ...more});
+		k.uses.push({comp: k, path: "", shape: {features: [f("f1"), f("f2", {same: "f1"}), f("e1", {label: "hole edge", seam: true})], byName: new Map()}});
+		return same(m.search(new Map([["Arm", k]]), "hole", "all", null, () => null).map((c) => c.ref), ["Arm/f1"]);
+	})()`},
 	{"digits choose what fits, on any row of keys, and where digits want Shift", `
 		same([["1", "Digit1"], ["0", "Digit0"], ["!", "Digit1", true], [")", "Digit0", true], ["&", "Digit1"], ["1", "Digit1", true], ["7", "Numpad7"], ["r", "KeyR"], ["Enter", "Enter"]]
 			.map(([key, code, shiftKey]) => m.offerOf({key, code, shiftKey: !!shiftKey})), [0, 9, 10, 19, 0, 0, 6, -1, -1])`},

@@ -41,6 +41,7 @@
 #include <TopoDS_Solid.hxx>
 #include <XCAFApp_Application.hxx>
 #include <TColStd_SequenceOfAsciiString.hxx>
+#include <TopTools_IndexedDataMapOfShapeListOfShape.hxx>
 #include <XCAFDoc_ColorTool.hxx>
 #include <XCAFDoc_DocumentTool.hxx>
 #include <XCAFDoc_ShapeTool.hxx>
@@ -227,6 +228,19 @@ struct reader {
     return any ? TopoDS_Shape(c) : r;
   }
 
+  // bounds are the faces that an edge lies on, by number from 0; the one that it closes stands there twice.
+  static std::vector<int> bounds(const TopoDS_Edge &e, const TopTools_IndexedDataMapOfShapeListOfShape &on, const TopTools_IndexedMapOfShape &faces) {
+    std::vector<int> out;
+    if (!on.Contains(e)) return out;
+    for (const TopoDS_Shape &f : on.FindFromKey(e)) {
+      int n = faces.FindIndex(f) - 1;
+      bool there = !out.empty() && out.back() == n;
+      if (!there) out.push_back(n);
+      if (!there && BRep_Tool::IsClosed(e, TopoDS::Face(f))) out.push_back(n);
+    }
+    return out;
+  }
+
   void shape(const TDF_Label &l, int k) {
     TopoDS_Shape s = XCAFDoc_ShapeTool::GetShape(l);
     s.Location(TopLoc_Location());
@@ -257,9 +271,11 @@ struct reader {
     out.open('[');
     for (int i = 1; i <= faces.Extent(); i++) analytic &= write_face(out, TopoDS::Face(faces(i)));
     out.close(']');
+    TopTools_IndexedDataMapOfShapeListOfShape on;
+    TopExp::MapShapesAndAncestors(s, TopAbs_EDGE, TopAbs_FACE, on);
     out.key("edges");
     out.open('[');
-    for (int i = 1; i <= edges.Extent(); i++) write_edge(out, TopoDS::Edge(edges(i)));
+    for (int i = 1; i <= edges.Extent(); i++) write_edge(out, TopoDS::Edge(edges(i)), bounds(TopoDS::Edge(edges(i)), on, faces));
     out.close(']');
     out.key("vertices");
     out.open('[');

@@ -103,8 +103,12 @@ bool write_face(json &out, const TopoDS_Face &f) {
   return analytic;
 }
 
-void write_edge(json &out, const TopoDS_Edge &e) {
+void write_edge(json &out, const TopoDS_Edge &e, const std::vector<int> &on) {
   out.open('{');
+  out.key("on");
+  out.open('[');
+  for (int f : on) out.integer(f);
+  out.close(']');
   if (BRep_Tool::Degenerated(e)) {
     out.kstr("kind", "none");
     out.close('}');

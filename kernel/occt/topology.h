@@ -5,11 +5,13 @@
 #include <TopoDS_Edge.hxx>
 #include <TopoDS_Face.hxx>
 #include <cstdint>
+#include <vector>
 
 // write_face says what a face is; it gives whether that is known exactly, and not only by samples.
 bool write_face(json &out, const TopoDS_Face &f);
 
-void write_edge(json &out, const TopoDS_Edge &e);
+// write_edge says what an edge is; on are the faces it bounds, by number, one twice where it closes.
+void write_edge(json &out, const TopoDS_Edge &e, const std::vector<int> &on);
 
 // triangles is a meshed shape: triangles with a range per face, and a polyline per edge.
 struct triangles {

@@ -29,7 +29,7 @@ export function search(comps, text, filter, but, find) {
     if (k === but) continue;
     for (const s of k.uses) {
       for (const f of s.shape.features) {
-        if (f.vertex < 0 && wants(filter, f)) push({ k, s, f, ref: refOf(s, f) });
+        if (f.vertex < 0 && !f.seam && !f.same && wants(filter, f)) push({ k, s, f, ref: refOf(s, f) });
       }
       for (const f of s.shape.byName.values()) {
         if (f.built && want.length) push({ k, s, f, ref: refOf(s, f) });

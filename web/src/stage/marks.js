@@ -76,8 +76,10 @@ export class Outline {
   draw(c, role) {
     if (!c?.s) return;
     const color = css(colorOf[role]);
-    if (c.f.face >= 0) this.face(c.s, c.f, color);
-    if (c.f.edge >= 0) this.edge(c.s, c.f, color);
+    for (const f of [c.f, ...(c.s.shape.twins.get(c.f.n) ?? [])]) {
+      if (f.face >= 0) this.face(c.s, f, color);
+      if (f.edge >= 0) this.edge(c.s, f, color);
+    }
     if (c.f.dir && c.f.k !== "plane" && !(c.f.edge >= 0 && c.f.k === "axis")) this.axis(c.s, c.f, color);
     if (c.f.vertex >= 0 || c.f.k === "circle" || c.f.k === "sphere") this.point(c.s, c.f, color);
   }

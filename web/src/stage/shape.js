@@ -9,6 +9,8 @@ import { MeshBVH } from "three-mesh-bvh";
  * @property {string} n name
  * @property {string} k kind
  * @property {string} label
+ * @property {boolean} [seam] no edge of the shape: neither drawn nor picked
+ * @property {string} [same] the first of several names for one hole or rim
  * @property {number[]} o origin
  * @property {number[]} [z] direction
  * @property {number} [r] radius
@@ -113,6 +115,8 @@ export class Shape {
     this.box = new Box3();
     this.geometry.computeBoundingBox();
     if (this.geometry.boundingBox && this.indices.length) this.box.copy(this.geometry.boundingBox);
+    /** Edges that are none: where a round face closes. @type {Set<number>} */
+    this.seams = new Set(this.features.filter((f) => f.seam).map((f) => f.edge));
     this.edges = new BufferGeometry();
     this.edges.setAttribute("position", new BufferAttribute(this.segments(), 3));
     /** @type {MeshBVH | null | undefined} */
@@ -123,6 +127,8 @@ export class Shape {
     this.edgeList = [];
     /** @type {Map<string, Feature>} */
     this.byName = new Map();
+    /** Other names of what is one to the hand, by the first. @type {Map<string, Feature[]>} */
+    this.twins = new Map();
     /** @type {Feature[]} */
     this.points = [];
     this.index();
@@ -139,10 +145,10 @@ export class Shape {
     const out = new Float32Array(6 * Math.max(0, this.lines.length / 3 - this.lineEnds.length));
     let to = 0;
     let start = 0;
-    for (const end of this.lineEnds) {
-      for (let i = start + 1; i < end; i++) {
-        for (const k of [i - 1, i]) {
-          for (let q = 0; q < 3; q++) out[to++] = this.lines[3 * k + q];
+    for (const [k, end] of this.lineEnds.entries()) {
+      for (let i = start + 1; i < end && !this.seams.has(k); i++) {
+        for (const at of [i - 1, i]) {
+          for (let q = 0; q < 3; q++) out[to++] = this.lines[3 * at + q];
         }
       }
       start = end;
@@ -156,8 +162,10 @@ export class Shape {
       this.byName.set(f.n, f);
       f.at = new Vector3(f.o[0], f.o[1], f.o[2]);
       if (f.z) f.dir = new Vector3(f.z[0], f.z[1], f.z[2]);
-      if (f.face >= 0) this.byFace.set(f.face, f);
-      if (f.edge >= 0) this.edgeList.push(this.ball(f));
+      const one = (f.same && this.byName.get(f.same)) || f; // the halves of a hole are one to the hand
+      if (one !== f) this.twins.set(one.n, [...(this.twins.get(one.n) ?? []), f]);
+      if (f.face >= 0) this.byFace.set(f.face, one);
+      if (f.edge >= 0 && !f.seam) this.edgeList.push({ ...this.ball(f), f: one });
       if (f.vertex >= 0) this.points.push(f);
     }
     for (const b of builtIn) {
