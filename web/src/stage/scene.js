@@ -117,7 +117,10 @@ class InstancedLines extends LineSegments {
 
 /** Batch is all uses of one shape that look alike. */
 class Batch {
-  /** @param {Shape} shape @param {Use[]} uses @param {import("three").Material} faces @param {import("three").Material} edges @param {boolean} quiet */
+  /**
+   * @param {Shape} shape @param {Use[]} uses @param {import("three").Material} faces @param {import("three").Material} edges
+   * @param {boolean} quiet
+   */
   constructor(shape, uses, faces, edges, quiet) {
     this.uses = uses;
     const room = uses.length;
