@@ -280,6 +280,9 @@ func TestSameUnderMotion(t *testing.T) {
 
 // TestRemediesSettle carries every remedy out that is offered for spoilt assemblies: none of them may leave its own set at odds.
 func TestRemediesSettle(t *testing.T) {
+	if testing.Short() {
+		t.Skip("many solves")
+	}
 	tried, kinds := 0, map[report.Change]int{}
 	for seed := uint64(1); seed <= 120; seed++ {
 		x := bench.NewRandom(seed, 2+int(seed%5), 4+int(seed%7), 40)

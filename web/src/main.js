@@ -27,6 +27,8 @@ async function change(path, method) {
 }
 
 document.addEventListener("submit", send);
+document.addEventListener("htmx:error", () => notice("The server does not answer; what is shown may be old."));
+document.addEventListener("htmx:response:error", () => notice("That did not work; what is shown may be old."));
 document.addEventListener("click", async (e) => {
   const b = /** @type {HTMLElement | null} */ (/** @type {Element} */ (e.target).closest("[data-delete], [data-back]"));
   if (!b || (b.dataset.ask && !confirm(b.dataset.ask))) return;
