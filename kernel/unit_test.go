@@ -57,6 +57,9 @@ func TestUnits(t *testing.T) {
 			}
 		}
 	}
+	if iges := make1(t, r, "box 0 0 0 40 30 20", "box.iges"); iges.Unit != "mm" {
+		t.Errorf("an IGES file says %q", iges.Unit)
+	}
 	if _, err := cm.In(cm.Parts[0], "cubit"); err == nil || !strings.Contains(err.Error(), "known are mm, in") {
 		t.Errorf("an unknown unit: %v", err)
 	}
