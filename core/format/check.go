@@ -13,28 +13,22 @@ import (
 // checker looks up every name an assembly mentions, and says at its place what is not there.
 type checker struct {
 	*reader
-	doc    *assembly.Document
-	asm    *assembly.Assembly
-	node   *node
-	joints map[string]*relation.Type // relations and joints of this assembly, by id
+	doc  *assembly.Document
+	asm  *assembly.Assembly
+	node *node
 }
 
 // check looks up every name an assembly mentions.
 func (r *reader) check(d *assembly.Document, a *assembly.Assembly, n *node) {
-	c := &checker{r, d, a, n, make(map[string]*relation.Type, len(a.Mates))}
+	c := &checker{r, d, a, n}
 	c.components()
 	r.runs(len(a.Mates), func(r *reader, i int) {
 		if m := a.Mates[i]; !m.IsCoupling() {
-			(&checker{r, d, a, n, nil}).relation(i, m)
+			(&checker{r, d, a, n}).relation(i, m)
 		}
 	})
 	if r.err != nil {
 		return
-	}
-	for _, m := range a.Mates {
-		if !m.IsCoupling() {
-			c.joints[m.ID] = m.Descriptor()
-		}
 	}
 	for i, m := range a.Mates {
 		if m.IsCoupling() {
@@ -47,16 +41,15 @@ func (r *reader) check(d *assembly.Document, a *assembly.Assembly, n *node) {
 		c.motion(n.find("planned").kids[i], p)
 	}
 	for _, m := range a.Measures {
-		c.measured(c.at("measures", m.Name), m)
+		c.measured(c.node.at("measures", m.Name), m)
 	}
 	for _, dr := range a.Drives {
-		c.driven(c.at("drives", dr.Name), dr)
+		c.driven(c.node.at("drives", dr.Name), dr)
 	}
 }
 
 // at is the place of what is named, or as near to it as there is one.
-func (c *checker) at(names ...string) *node {
-	n := c.node
+func (n *node) at(names ...string) *node {
 	for _, k := range names {
 		if m := n.find(k); m != nil {
 			n = m
@@ -67,20 +60,19 @@ func (c *checker) at(names ...string) *node {
 
 // mate is the place of a relation or of one of its members.
 func (c *checker) mate(i int, names ...string) *node {
-	in := &checker{node: c.node.find("mates").kids[i]}
-	return in.at(names...)
+	return c.node.find("mates").kids[i].at(names...)
 }
 
 func (c *checker) components() {
 	for _, k := range c.asm.Components {
 		if k.Part != "" && c.doc.Parts[k.Part] == nil {
-			c.fail(c.at("components", k.Name, "part"), "there is no part %q%s", k.Part, near.Hint(k.Part, c.doc.PartOrder))
+			c.fail(c.node.at("components", k.Name, "part"), "there is no part %q%s", k.Part, near.Hint(k.Part, c.doc.PartOrder))
 		}
 		if k.Assembly != "" && c.doc.Assemblies[k.Assembly] == nil {
-			c.fail(c.at("components", k.Name, "assembly"), "there is no assembly %q%s", k.Assembly, near.Hint(k.Assembly, c.doc.Order))
+			c.fail(c.node.at("components", k.Name, "assembly"), "there is no assembly %q%s", k.Assembly, near.Hint(k.Assembly, c.doc.Order))
 		}
 		if sub := c.doc.Assemblies[k.Assembly]; k.Flexible && sub != nil && !slices.ContainsFunc(sub.Components, func(k *assembly.Component) bool { return k.Grounded && !k.Suppressed }) {
-			c.fail(c.at("components", k.Name, "flexible"), "assembly %q has no grounded component, so it cannot be used flexibly; ground its base", k.Assembly)
+			c.fail(c.node.at("components", k.Name, "flexible"), "assembly %q has no grounded component, so it cannot be used flexibly; ground its base", k.Assembly)
 		}
 	}
 }
@@ -147,7 +139,7 @@ func (c *checker) coordinate(where *node, joint, of string) {
 	if c.err != nil {
 		return
 	}
-	t := c.joints[joint]
+	t := descriptorOf(c.asm.Mate(joint))
 	if t == nil {
 		t = inFlexible(c.doc, c.asm, joint)
 	}
@@ -167,7 +159,7 @@ func (c *checker) coordinate(where *node, joint, of string) {
 // jointNames are the joints of the assembly, in their order.
 func (c *checker) jointNames() (names []string) {
 	for _, m := range c.asm.Mates {
-		if t := c.joints[m.ID]; t != nil && t.Family == relation.Joint {
+		if m.Descriptor().Family == relation.Joint {
 			names = append(names, m.ID)
 		}
 	}
@@ -193,10 +185,15 @@ func inFlexible(d *assembly.Document, a *assembly.Assembly, id string) *relation
 	if m == nil {
 		return inFlexible(d, sub, rest)
 	}
-	if t := m.Descriptor(); t.Family != relation.Coupling {
-		return t
+	return descriptorOf(m)
+}
+
+// descriptorOf is that of a relation or joint; a coupling is neither.
+func descriptorOf(m *assembly.Mate) *relation.Type {
+	if m == nil || m.IsCoupling() {
+		return nil
 	}
-	return nil
+	return m.Descriptor()
 }
 
 func (c *checker) motion(where *node, p assembly.Planned) {

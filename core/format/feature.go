@@ -1,12 +1,7 @@
 package format
 
 import (
-	"fmt"
-	"slices"
-	"strings"
-
 	"setfast/core/geom"
-	"setfast/core/near"
 	"setfast/core/part"
 	"setfast/core/tol"
 )
@@ -52,18 +47,7 @@ var featureTypes = []string{"plane", "cylinder", "circle", "point", "axis", "con
 
 // featureWords are what features are called besides.
 var featureWords = map[string]string{"face": "plane", "flat": "plane", "hole": "cylinder", "shaft": "cylinder", "bore": "cylinder", "rim": "circle", "edge": "axis", "line": "axis",
-	"vertex": "point", "ball": "sphere", "coordinate_system": "frame", "csys": "frame"}
-
-// meantOf says which word may have been meant, or which are known.
-func meantOf(name string, known []string) string {
-	if w := featureWords[strings.ToLower(name)]; w != "" && slices.Contains(known, w) {
-		return fmt.Sprintf("; did you mean %q?", w)
-	}
-	if w := near.Of(name, known); w != "" {
-		return fmt.Sprintf("; did you mean %q?", w)
-	}
-	return "; known are " + strings.Join(known, ", ")
-}
+	"vertex": "point", "ball": "sphere", "coordinate_system": "frame"}
 
 func (r *reader) feature(n *node) part.Feature {
 	f := part.Feature{}
@@ -109,7 +93,7 @@ func (r *reader) feature(n *node) part.Feature {
 			f.X = f.X.Reject(f.Z).Unit()
 		}
 	default:
-		r.fail(r.get(n, "type"), "unknown feature type %q%s", string(f.Kind), meantOf(string(f.Kind), featureTypes))
+		r.fail(r.get(n, "type"), "unknown feature type %q%s", string(f.Kind), meant(string(f.Kind), featureTypes, featureWords))
 	}
 	r.done(n)
 	return f

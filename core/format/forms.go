@@ -1,5 +1,12 @@
 package format
 
+import (
+	"fmt"
+	"strings"
+
+	"setfast/core/near"
+)
+
 // form is how the object that a node is, or stands in the place of, is written: an example, found by where it stands.
 func form(n *node) string {
 	if n.in == nil {
@@ -95,6 +102,14 @@ func like(n *node) string {
 		return "; it is written like " + f
 	}
 	return ""
+}
+
+// meant says which of the known words may have been meant by another, by what the trade calls it or by its spelling, or which there are.
+func meant(word string, known []string, trade map[string]string) string {
+	if w := trade[strings.ReplaceAll(strings.ToLower(word), "-", "_")]; w != "" {
+		return fmt.Sprintf("; did you mean %q?", w)
+	}
+	return near.Or(word, known, "; known are "+strings.Join(known, ", "))
 }
 
 // tradeWords are what relations are called besides, with what is meant; common practice, no source.

@@ -2,13 +2,11 @@ package format
 
 import (
 	"encoding/json"
-	"fmt"
 	"slices"
 	"strconv"
 	"strings"
 
 	"setfast/core/assembly"
-	"setfast/core/near"
 	"setfast/core/relation"
 )
 
@@ -65,17 +63,11 @@ func meantType(name string) string {
 	for _, t := range relation.Types() {
 		all = append(all, t.Name)
 	}
-	meant := tradeWords[strings.ReplaceAll(strings.ToLower(name), "-", "_")]
-	switch low := strings.ToLower(name); {
-	case low == "ground" || low == "grounded" || low == "fix" || low == "anchor":
+	switch strings.ToLower(name) {
+	case "ground", "grounded", "fix", "anchor":
 		return `; what stands is said at the component: "grounded": true`
-	case meant == "":
-		meant = near.Of(name, all)
 	}
-	if meant != "" {
-		return fmt.Sprintf("; did you mean %q?", meant)
-	}
-	return "; known are " + strings.Join(all, ", ")
+	return meant(name, all, tradeWords)
 }
 
 // dimensions are those that kinds of field are measured in.

@@ -30,7 +30,7 @@ func (r *reader) measure(name string, n *node) assembly.Measure {
 		m.In = r.optRef(n, "in")
 	case "mass":
 	default:
-		r.fail(r.get(n, "type"), "unknown measure %q%s", m.Type, meantOf(m.Type, measureTypes))
+		r.fail(r.get(n, "type"), "unknown measure %q%s", m.Type, meant(m.Type, measureTypes, nil))
 	}
 	r.done(n)
 	return m

@@ -4,7 +4,6 @@
 package format
 
 import (
-	"fmt"
 	"iter"
 	"slices"
 	"strconv"
@@ -160,13 +159,10 @@ func (r *reader) known(n *node, name string, all []asked) string {
 			names = append(names, a.name)
 		}
 	}
-	if s := near.Of(name, names); s != "" {
-		return fmt.Sprintf("; did you mean %q?", s)
-	}
 	if len(names) == 0 {
 		return ""
 	}
-	return "; also known here: " + near.List(names)
+	return near.Or(name, names, "; also known here: "+near.List(names))
 }
 
 func (r *reader) object(n *node) bool { return r.want(n, '{') }

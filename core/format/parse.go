@@ -4,9 +4,7 @@ import (
 	"bytes"
 	"fmt"
 	"io"
-	"math"
 	"strconv"
-	"strings"
 
 	"github.com/go-json-experiment/json/jsontext"
 
@@ -89,10 +87,7 @@ func parse(data []byte) (*node, error) {
 	err := r.value(n, 0)
 	if err == nil {
 		if _, e := r.d.ReadToken(); e != io.EOF {
-			at := int(r.d.InputOffset())
-			for at < len(data) && strings.IndexByte(" \t\r\n", data[at]) >= 0 {
-				at++
-			}
+			at := skipBlank(data, int(r.d.InputOffset()))
 			return nil, fmt.Errorf("%s: something follows the end of the document; one file holds one", place(data, at))
 		}
 	}
@@ -191,22 +186,20 @@ func (r *parser) value(n *node, depth int) (err error) {
 	case err != nil:
 		return err
 	case n.kind == 'n':
-		n.num, err = r.number(v, n)
-		return err
+		if n.num, err = r.number(v); err != nil {
+			return n.tooLarge(v)
+		}
 	case v.Kind() == 't':
 		n.num = 1
 	}
 	return nil
 }
 
-// number is the value of one just read, which stands at a node.
-func (r *parser) number(v jsontext.Value, at *node) (float64, error) {
-	s := r.raw(v)
-	x, err := strconv.ParseFloat(s, 64)
-	if err != nil || math.IsInf(x, 0) {
-		return 0, assembly.Faultf(at.path(), "the number %s is too large", s)
-	}
-	return x, nil
+// number is the value of one just read; beyond what can be told there is an error.
+func (r *parser) number(v jsontext.Value) (float64, error) { return strconv.ParseFloat(r.raw(v), 64) }
+
+func (n *node) tooLarge(v jsontext.Value) error {
+	return assembly.Faultf(n.path(), "the number %s is too large", v)
 }
 
 // kinds turns the kinds of tokens into those of nodes.
@@ -223,9 +216,9 @@ func (r *parser) items(n *node, depth int) error {
 		if err != nil {
 			return err
 		}
-		x, err := r.number(v, &node{in: n, item: int32(len(r.nums))})
+		x, err := r.number(v)
 		if err != nil {
-			return err
+			return (&node{in: n, item: int32(len(r.nums))}).tooLarge(v)
 		}
 		r.nums = append(r.nums, x)
 	}

@@ -11,18 +11,32 @@ import (
 	"github.com/go-json-experiment/json/jsontext"
 )
 
+// blank is what JSON passes over.
+const blank = " \t\r\n"
+
+// skipBlank is the place of what comes next.
+func skipBlank(data []byte, at int) int {
+	for at < len(data) && strings.IndexByte(blank, data[at]) >= 0 {
+		at++
+	}
+	return at
+}
+
+// begins is how an assembly file does.
+const begins = `like {"setfast": 1, "root": "main", …`
+
 // foreign tells what a file is that is no JSON at all.
 func foreign(data []byte) error {
-	start := bytes.TrimLeft(data, " \t\r\n\ufeff")
-	begins := func(s string) bool { return bytes.HasPrefix(start, []byte(s)) }
+	start := bytes.TrimLeft(data, blank+"\ufeff")
+	is := func(s string) bool { return bytes.HasPrefix(start, []byte(s)) }
 	switch {
 	case len(start) == 0:
-		return errors.New("the file is empty; an assembly file begins like {\"setfast\": 1, \"root\": \"main\", …")
-	case begins("ISO-10303-21"):
+		return errors.New("the file is empty; an assembly file begins " + begins)
+	case is("ISO-10303-21"):
 		return errors.New("this is a STEP file; check takes assembly files, inspect shows what is in shape files")
-	case begins("solid ") || begins("<") || begins("PK\x03\x04") || begins("\x1f\x8b") || begins("%PDF"):
-		return errors.New("this is no assembly file; those are JSON texts that begin like {\"setfast\": 1, \"root\": \"main\", …")
-	case begins("\xff\xfe") || begins("\xfe\xff"):
+	case is("solid ") || is("<") || is("PK\x03\x04") || is("\x1f\x8b") || is("%PDF"):
+		return errors.New("this is no assembly file; those are JSON texts that begin " + begins)
+	case is("\xff\xfe") || is("\xfe\xff"):
 		return errors.New("the file is UTF-16 text; save it as UTF-8")
 	case !utf8.Valid(data):
 		n := 0
@@ -35,7 +49,7 @@ func foreign(data []byte) error {
 		}
 		return fmt.Errorf("%s: the text is not UTF-8 here; save the file as UTF-8", place(data, n))
 	case start[0] != '{':
-		return fmt.Errorf("%s: an assembly file begins with {, like {\"setfast\": 1, \"root\": \"main\", …", place(data, len(data)-len(start)))
+		return fmt.Errorf("%s: an assembly file begins with {, %s", place(data, len(data)-len(start)), begins)
 	}
 	return nil
 }
@@ -58,19 +72,14 @@ func slip(data []byte, err error, offset int64) error {
 	if errors.Is(err, io.EOF) || errors.Is(err, io.ErrUnexpectedEOF) {
 		return unclosed(data)
 	}
-	_, inText := opened(data[:at])
-	for !inText && at < len(data) && strings.IndexByte(" \t\r\n", data[at]) >= 0 {
-		at++
+	open, inText := opened(data[:at])
+	if !inText {
+		at = skipBlank(data, at)
 	}
 	if at == len(data) {
 		return unclosed(data)
 	}
-	before := bytes.TrimRight(data[:at], " \t\r\n")
-	var last byte
-	if len(before) > 0 {
-		last = before[len(before)-1]
-	}
-	said := explain(data, at, last, before)
+	said := explain(data, at, open, inText)
 	if said.at < 0 {
 		said.at = at
 	}
@@ -83,17 +92,19 @@ type explained struct {
 	at   int
 }
 
-func explain(data []byte, at int, last byte, before []byte) explained {
+func explain(data []byte, at int, open []int, inText bool) explained {
 	here := func(format string, a ...any) explained { return explained{fmt.Sprintf(format, a...), -1} }
-	rest := data[at:]
-	c := rest[0]
+	before, rest := bytes.TrimRight(data[:at], blank), data[at:]
+	last, c := byte(0), rest[0]
+	if len(before) > 0 {
+		last = before[len(before)-1]
+	}
 	w := word(string(rest[:min(40, len(rest))]))
 	next := byte(0)
-	if after := bytes.TrimLeft(rest[1:], " \t\r\n"); len(after) > 0 {
+	if after := bytes.TrimLeft(rest[1:], blank); len(after) > 0 {
 		next = after[0]
 	}
 	digit := func(c byte) bool { return c >= '0' && c <= '9' }
-	open, inText := opened(data[:at])
 	closes := byte('}')
 	if len(open) > 0 && data[open[len(open)-1]] == '[' {
 		closes = ']'
@@ -169,7 +180,7 @@ func isName(text []byte) bool {
 	for i >= 0 && (text[i] != '"' || i > 0 && text[i-1] == '\\') {
 		i--
 	}
-	before := bytes.TrimRight(text[:max(i, 0)], " \t\r\n")
+	before := bytes.TrimRight(text[:max(i, 0)], blank)
 	return len(before) > 0 && (before[len(before)-1] == '{' || before[len(before)-1] == ',')
 }
 

@@ -6,15 +6,20 @@ import (
 	"strings"
 )
 
-// Hint says what may have been meant, or what there is: it goes behind a message. It is empty where nothing is there.
-func Hint(name string, have []string) string {
+// Or says what may have been meant, or else something of the caller's. It goes behind a message.
+func Or(name string, have []string, otherwise string) string {
 	if s := Of(name, have); s != "" {
 		return fmt.Sprintf("; did you mean %q?", s)
 	}
+	return otherwise
+}
+
+// Hint says what may have been meant, or what there is; it is empty where nothing is there.
+func Hint(name string, have []string) string {
 	if len(have) == 0 {
 		return ""
 	}
-	return "; there " + isAre(len(have)) + " " + List(have)
+	return Or(name, have, "; there "+isAre(len(have))+" "+List(have))
 }
 
 func isAre(n int) string {
