@@ -33,7 +33,7 @@ type Imported struct {
 func (a *App) ReadStaged(ctx context.Context, project, id int64) (store.ImportFile, error) {
 	for {
 		f, err := a.Store.ImportOf(ctx, project, id)
-		if err != nil || f.State != "waiting" && f.State != "with" && f.State != "reading" {
+		if err != nil || !f.Open() {
 			return f, err
 		}
 		ok, err := a.Store.ClaimImport(ctx, id)
@@ -218,6 +218,16 @@ func (a *App) readSource(ctx context.Context, name, main string, sha func(name s
 	return src, im, err
 }
 
+// readAgain reads the file that a part came from, with those it refers to.
+func (a *App) readAgain(ctx context.Context, r store.Part) (*kernel.Import, error) {
+	companions, err := a.Store.Companions(ctx, r.SourceID)
+	if err != nil {
+		return nil, err
+	}
+	_, im, err := a.readSource(ctx, r.SourceName, r.SourceSHA256, func(name string) string { return companions[name] })
+	return im, err
+}
+
 // derive keeps what is worked out from a part's shape.
 func (a *App) derive(ctx context.Context, im *kernel.Import, index int, row *store.Part) error {
 	p, err := im.In(im.Parts[index], row.Unit)
@@ -254,11 +264,7 @@ func (a *App) Refresh(ctx context.Context) (done, failed int, err error) {
 		im, ok := read[r.SourceID]
 		if !ok {
 			clear(read) // parts of one file come one after another
-			companions, err := a.Store.Companions(ctx, r.SourceID)
-			if err != nil {
-				return done, failed, err
-			}
-			if _, im, err = a.readSource(ctx, r.SourceName, r.SourceSHA256, func(name string) string { return companions[name] }); err != nil {
+			if im, err = a.readAgain(ctx, r); err != nil {
 				a.Log.Warn("a part could not be read again", "part", r.Name, "file", r.SourceName, "error", err)
 			}
 			if ctx.Err() != nil {
@@ -284,18 +290,14 @@ func (a *App) Refresh(ctx context.Context) (done, failed int, err error) {
 // Reread derives a part again as if its file were in another unit than it says; with no unit, as it says. Its features keep their
 // names; where it is placed it stays.
 func (a *App) Reread(ctx context.Context, id int64, unit string) error {
-	if unit != "" && kernel.Units[unit] == 0 {
-		return words.Refuse("%q is no unit; known are %s", unit, strings.Join(kernel.UnitNames, ", "))
+	if err := kernel.CheckUnit(unit); err != nil { // before anything is read
+		return words.Refuse("%v", err)
 	}
 	r, err := a.Store.Part(ctx, id)
 	if err != nil || r.Unit == unit {
 		return err
 	}
-	companions, err := a.Store.Companions(ctx, r.SourceID)
-	if err != nil {
-		return err
-	}
-	_, im, err := a.readSource(ctx, r.SourceName, r.SourceSHA256, func(name string) string { return companions[name] })
+	im, err := a.readAgain(ctx, r)
 	var fe *kernel.FileError
 	switch {
 	case errors.As(err, &fe):

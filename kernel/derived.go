@@ -6,6 +6,7 @@ import (
 	"encoding/json"
 	"fmt"
 	"math"
+	"slices"
 
 	"setfast/core/geom"
 	"setfast/core/part"
@@ -119,12 +120,8 @@ func (p *Part) twins(fs map[string]part.Feature, order []string) map[string]stri
 			same[fmt.Sprintf("f%d", i+1)] = first
 		}
 	}
-	tol := math.Max(p.High.Sub(p.Low).Norm()*1e-6, 1e-9)
-	type place struct {
-		kind part.Kind
-		at   [3]int64
-	}
-	firsts := map[place][]string{}
+	tol := p.exactly()
+	var firsts []string
 	for _, n := range order {
 		f := fs[n]
 		switch f.Kind {
@@ -132,18 +129,15 @@ func (p *Part) twins(fs map[string]part.Feature, order []string) map[string]stri
 		default:
 			continue
 		}
-		o := f.O.Array()
-		at := place{f.Kind, [3]int64{int64(math.Round(o[0] / (1000 * tol))), int64(math.Round(o[1] / (1000 * tol))), int64(math.Round(o[2] / (1000 * tol)))}}
-		for _, k := range firsts[at] {
+		k := slices.IndexFunc(firsts, func(k string) bool {
 			g := fs[k]
-			if g.O.Sub(f.O).Norm() < tol && math.Abs(g.Radius-f.Radius) < tol && math.Abs(g.HalfAngle-f.HalfAngle) < 1e-7 &&
-				(f.Kind == part.Sphere || math.Abs(g.Z.Dot(f.Z)) > 1-1e-9) {
-				same[n] = k
-				break
-			}
-		}
-		if same[n] == "" {
-			firsts[at] = append(firsts[at], n)
+			return g.Kind == f.Kind && math.Abs(g.O.X-f.O.X) < tol && g.O.Sub(f.O).Norm() < tol && math.Abs(g.Radius-f.Radius) < tol &&
+				math.Abs(g.HalfAngle-f.HalfAngle) < 1e-7 && (f.Kind == part.Sphere || alongside(f.Z, g.Z))
+		})
+		if k < 0 {
+			firsts = append(firsts, n)
+		} else {
+			same[n] = firsts[k]
 		}
 	}
 	return same

@@ -63,8 +63,6 @@ type Bore struct {
 
 // Bores merges cylinder faces that lie on one cylinder: files often split a hole in two.
 func (p *Part) Bores() []Bore {
-	size := p.High.Sub(p.Low).Norm()
-	tol := math.Max(size*1e-6, 1e-9)
 	var out []Bore
 	for i, f := range p.Faces {
 		if f.Kind != "cylinder" {
@@ -73,8 +71,7 @@ func (p *Part) Bores() []Bore {
 		done := false
 		for k := range out {
 			b := &out[k]
-			if b.Side == f.Side && math.Abs(b.Radius-f.Radius) < tol && math.Abs(b.Axis.Dot(f.Axis)) > 1-1e-9 &&
-				f.Origin.Sub(b.Origin).Reject(b.Axis).Norm() < tol && p.touching(b.Faces, i) {
+			if b.Side == f.Side && p.oneCylinder(&p.Faces[b.Faces[0]], &f) && p.touching(b.Faces, i) {
 				b.Faces = append(b.Faces, i)
 				done = true
 				break
@@ -85,6 +82,18 @@ func (p *Part) Bores() []Bore {
 		}
 	}
 	return out
+}
+
+// exactly is how near lengths of the part must be to count as the same.
+func (p *Part) exactly() float64 { return math.Max(p.High.Sub(p.Low).Norm()*1e-6, 1e-9) }
+
+// alongside tells whether two directions are the same line's.
+func alongside(a, b geom.Vec) bool { return math.Abs(a.Dot(b)) > 1-1e-9 }
+
+// oneCylinder tells whether two cylinder faces lie on one cylinder.
+func (p *Part) oneCylinder(f, g *Face) bool {
+	tol := p.exactly()
+	return math.Abs(f.Radius-g.Radius) < tol && alongside(f.Axis, g.Axis) && g.Origin.Sub(f.Origin).Reject(f.Axis).Norm() < tol
 }
 
 // touching tells whether a cylinder face overlaps one of the others along their common axis.

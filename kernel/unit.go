@@ -14,6 +14,14 @@ var Units = map[string]float64{"mm": 1, "cm": 10, "m": 1000, "km": 1e6, "µm": 1
 // UnitNames are those that a part may be read in again, the likely ones first.
 var UnitNames = []string{"mm", "in", "cm", "m", "ft"}
 
+// CheckUnit refuses what is no unit; none at all is what the file says.
+func CheckUnit(unit string) error {
+	if unit != "" && Units[unit] == 0 {
+		return fmt.Errorf("%q is no unit; known are %s", unit, strings.Join(UnitNames, ", "))
+	}
+	return nil
+}
+
 // unitOf is a unit's short name from what the library calls it.
 func unitOf(said string) string {
 	s := strings.ToLower(strings.TrimSpace(said))
@@ -43,10 +51,10 @@ func (im *Import) In(p *Part, unit string) (*Part, error) {
 	if unit == "" || unit == im.Unit {
 		return p, nil
 	}
-	want, said := Units[unit], Units[im.Unit]
-	if want == 0 {
-		return nil, fmt.Errorf("%q is no unit; known are %s", unit, strings.Join(UnitNames, ", "))
+	if err := CheckUnit(unit); err != nil {
+		return nil, err
 	}
+	want, said := Units[unit], Units[im.Unit]
 	if said == 0 {
 		said = 1
 	}

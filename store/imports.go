@@ -40,6 +40,11 @@ func (s *Store) Unread(ctx context.Context) ([]ImportFile, error) {
 	return all(ctx, s.db, "SELECT "+importColumns+" FROM imports WHERE state IN ('waiting', 'reading') ORDER BY id", nil, scanImport)
 }
 
+// Open tells whether a file is still to be read, or being read.
+func (f ImportFile) Open() bool {
+	return f.State == "waiting" || f.State == "with" || f.State == "reading"
+}
+
 // ClaimImport takes a waiting file to read it; false where another has it, or it is waiting no more.
 func (s *Store) ClaimImport(ctx context.Context, id int64) (bool, error) {
 	n, err := s.exec(ctx, "UPDATE imports SET state='reading', started=?, tries=tries+1 WHERE id=? AND state='waiting'", now(), id)

@@ -120,10 +120,10 @@ func (s *Store) ChangePart(ctx context.Context, id int64, change func(*Part) err
 	return p, notFound(err)
 }
 
-// UpdatePart changes what people say of a part.
+// UpdatePart says all of it anew.
 func (s *Store) UpdatePart(ctx context.Context, p Part) error {
-	return s.mustFind(ctx, "UPDATE parts SET name=?, number=?, revision=?, material=?, density=?, fastener=? WHERE id=?",
-		p.Name, p.Number, p.Revision, p.Material, p.Density, p.Fastener, p.ID)
+	_, err := s.ChangePart(ctx, p.ID, func(now *Part) error { *now = p; return nil })
+	return err
 }
 
 // SetDerived records what was derived anew from a part's source, by newer code or in another unit.

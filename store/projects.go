@@ -37,11 +37,13 @@ func (s *Store) Projects(ctx context.Context) ([]Project, error) {
 	}
 	counts, err := all(ctx, s.db, "SELECT project_id, verdict, COUNT(*) FROM assemblies WHERE off IS NULL GROUP BY project_id, verdict", nil,
 		func(r scanner) (c count, err error) { return c, r.Scan(&c.project, &c.verdict, &c.n) })
+	of := make(map[int64]map[string]int, len(list))
+	for _, p := range list {
+		of[p.ID] = p.Verdicts
+	}
 	for _, c := range counts {
-		for i := range list {
-			if list[i].ID == c.project {
-				list[i].Verdicts[c.verdict] = c.n
-			}
+		if v := of[c.project]; v != nil { // begun since
+			v[c.verdict] = c.n
 		}
 	}
 	return list, err
@@ -56,24 +58,16 @@ func (s *Store) Project(ctx context.Context, id int64) (Project, error) {
 
 // Archive puts a project away, or brings it back.
 func (s *Store) Archive(ctx context.Context, id int64, away bool) error {
-	if _, err := s.Project(ctx, id); err != nil {
-		return err
-	}
 	var when any
 	if away {
 		when = now()
 	}
-	_, err := s.exec(ctx, "UPDATE projects SET archived=? WHERE id=?", when, id)
-	return err
+	return s.mustFind(ctx, "UPDATE projects SET archived=? WHERE id=?", when, id)
 }
 
 // SetUnit lets a project show and read lengths in another unit.
 func (s *Store) SetUnit(ctx context.Context, id int64, unit string) error {
-	if _, err := s.Project(ctx, id); err != nil {
-		return err
-	}
-	_, err := s.exec(ctx, "UPDATE projects SET unit=? WHERE id=?", unit, id)
-	return err
+	return s.mustFind(ctx, "UPDATE projects SET unit=? WHERE id=?", unit, id)
 }
 
 // UnitOf is the unit of the project that an assembly is in.

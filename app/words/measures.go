@@ -19,28 +19,15 @@ func Measured(m assembly.Measure, value any) string {
 		return "not known"
 	case float64:
 		parts = []float64{v}
-	case *float64:
-		if v == nil {
-			return "not known"
-		}
-		parts = []float64{*v}
 	case [3]float64:
 		parts = v[:]
-	case []float64:
-		parts = v
 	default:
 		return fmt.Sprint(value)
 	}
 	if m.Type == "mass" {
 		return Weight(parts[0])
 	}
-	unit := " mm"
-	if m.Type == "angle" || m.Type == "coordinate" && relation.CoordinateKind(m.Of) == relation.Angle {
-		unit = "°"
-	}
-	for i := range parts {
-		parts[i] = math.Round(parts[i]*1e6) / 1e6
-	}
+	unit := behind(m.Type == "angle" || m.Type == "coordinate" && relation.CoordinateKind(m.Of) == relation.Angle)
 	if len(parts) == 1 {
 		return part.Number(parts[0]) + unit
 	}
@@ -51,12 +38,17 @@ func Measured(m assembly.Measure, value any) string {
 	return "(" + strings.Join(said, ", ") + ")" + unit
 }
 
+// behind is the unit behind a number.
+func behind(angular bool) string {
+	if angular {
+		return "°"
+	}
+	return " mm"
+}
+
 // Driven says how far a drive came.
 func Driven(d assembly.Drive, run *report.DriveRun) string {
-	unit := " mm"
-	if relation.CoordinateKind(d.Of) == relation.Angle {
-		unit = "°"
-	}
+	unit := behind(relation.CoordinateKind(d.Of) == relation.Angle)
 	s := fmt.Sprintf("%s of %s from %s to %s%s in %d steps", d.Of, d.Joint, part.Number(d.From), part.Number(d.To), unit, d.Steps)
 	if run.StoppedAt == nil {
 		return s + ": reached"

@@ -2,9 +2,6 @@ package words
 
 import (
 	"fmt"
-	"math"
-
-	"setfast/core/part"
 	"setfast/core/report"
 )
 
@@ -25,24 +22,4 @@ func Weight(kg float64) string {
 		return fmt.Sprintf("%.3g g", kg*1000)
 	}
 	return fmt.Sprintf("%.4g kg", kg)
-}
-
-// Volume writes a volume without powers of ten.
-func Volume(mm3 float64) string {
-	if mm3 >= 1e9 {
-		return fmt.Sprintf("%.1f m³", mm3/1e9)
-	}
-	if mm3 >= 1e5 {
-		return fmt.Sprintf("%.1f cm³", mm3/1000)
-	}
-	if mm3 >= 1000 {
-		return fmt.Sprintf("%.0f mm³", mm3)
-	}
-	return fmt.Sprintf("%.4g mm³", mm3)
-}
-
-// Size writes a part's extent.
-func Size(lo, hi [3]float64) string {
-	f := func(i int) string { return part.Number(math.Round((hi[i]-lo[i])*100) / 100) }
-	return f(0) + " × " + f(1) + " × " + f(2) + " mm"
 }

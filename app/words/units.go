@@ -89,19 +89,27 @@ func (u Units) again(digits string) string {
 	return part.Number(x)
 }
 
-// Size writes a part's extent.
+// Size writes a part's extent: to a hundredth of a mm, a thousandth of an inch.
 func (u Units) Size(lo, hi [3]float64) string {
-	if u != Inch {
-		return Size(lo, hi)
+	fine := 100.0
+	if u == Inch {
+		fine = 1000
 	}
-	f := func(i int) string { return part.Number(math.Round((hi[i]-lo[i])/mmPerInch*1000) / 1000) }
-	return f(0) + " × " + f(1) + " × " + f(2) + " in"
+	f := func(i int) string { return part.Number(math.Round((hi[i]-lo[i])/u.Scale()*fine) / fine) }
+	return f(0) + " × " + f(1) + " × " + f(2) + " " + string(u)
 }
 
-// Volume writes a volume.
+// Volume writes a volume without powers of ten.
 func (u Units) Volume(mm3 float64) string {
-	if u != Inch {
-		return Volume(mm3)
+	switch {
+	case u == Inch:
+		return fmt.Sprintf("%.4g in³", mm3/math.Pow(u.Scale(), 3))
+	case mm3 >= 1e9:
+		return fmt.Sprintf("%.1f m³", mm3/1e9)
+	case mm3 >= 1e5:
+		return fmt.Sprintf("%.1f cm³", mm3/1000)
+	case mm3 >= 1000:
+		return fmt.Sprintf("%.0f mm³", mm3)
 	}
-	return fmt.Sprintf("%.4g in³", mm3/(mmPerInch*mmPerInch*mmPerInch))
+	return fmt.Sprintf("%.4g mm³", mm3)
 }

@@ -64,7 +64,7 @@ func runCheck(c *call) int {
 			return c.fail("%s could not be written: %v", *solved, plain(err))
 		}
 	}
-	if err := print(c.out, all, *asJSON); err != nil {
+	if err := tell(c.out, all, *asJSON); err != nil {
 		return c.fail("the report could not be written: %v", plain(err))
 	}
 	return code
@@ -76,6 +76,13 @@ func called(file string) string {
 		return "standard input"
 	}
 	return file
+}
+
+// headed begins what is told of a file, where there are several.
+func headed(w io.Writer, file string, of int) {
+	if of > 1 {
+		fmt.Fprintf(w, "== %s\n", file)
+	}
 }
 
 // judge reads and checks one file.
@@ -120,28 +127,31 @@ func writeSolved(file string, k checked, force bool) error {
 	return errors.Join(err, f.Close())
 }
 
-// print writes reports for people or for scripts.
-func print(out io.Writer, all []checked, asJSON bool) error {
+// encode writes JSON for scripts.
+func encode(w io.Writer, v any) error {
+	e := json.NewEncoder(w)
+	e.SetIndent("", " ")
+	e.SetEscapeHTML(false)
+	return e.Encode(v)
+}
+
+// tell writes reports for people or for scripts.
+func tell(out io.Writer, all []checked, asJSON bool) error {
 	w := bufio.NewWriter(out)
 	if asJSON {
-		e := json.NewEncoder(w)
-		e.SetIndent("", " ")
-		e.SetEscapeHTML(false)
-		var what any = all
-		if len(all) == 1 {
-			if what = all[0].Report; all[0].Report == nil {
-				return nil
-			}
+		var err error
+		if len(all) > 1 {
+			err = encode(w, all)
+		} else if all[0].Report != nil {
+			err = encode(w, all[0].Report)
 		}
-		return errors.Join(e.Encode(what), w.Flush())
+		return errors.Join(err, w.Flush())
 	}
 	for _, k := range all {
 		if k.Report == nil {
 			continue
 		}
-		if len(all) > 1 {
-			fmt.Fprintf(w, "== %s\n", called(k.File))
-		}
+		headed(w, called(k.File), len(all))
 		summary(w, k.doc, k.Report)
 	}
 	return w.Flush()

@@ -128,7 +128,7 @@ func (s *session) readOne(ctx context.Context, project, id int64) (store.ImportF
 	}
 	for {
 		f, err := s.app.Store.ImportOf(ctx, project, id)
-		if err != nil || f.State != "waiting" && f.State != "with" && f.State != "reading" {
+		if err != nil || !f.Open() {
 			return f, err
 		}
 		select {

@@ -3,7 +3,6 @@ package main
 import (
 	"bufio"
 	"context"
-	"encoding/json"
 	"errors"
 	"fmt"
 	"io"
@@ -48,22 +47,17 @@ func runInspect(c *call) int {
 	}
 	w := bufio.NewWriter(c.out)
 	if *asJSON {
-		e := json.NewEncoder(w)
-		e.SetIndent("", " ")
-		e.SetEscapeHTML(false)
 		if len(all) > 1 {
-			err = e.Encode(all)
+			err = encode(w, all)
 		} else if all[0].Holds != nil {
-			err = e.Encode(all[0].Holds)
+			err = encode(w, all[0].Holds)
 		}
 	} else {
 		for _, one := range all {
 			if one.Holds == nil {
 				continue
 			}
-			if len(all) > 1 {
-				fmt.Fprintf(w, "== %s\n", one.File)
-			}
+			headed(w, one.File, len(all))
 			tellInspection(w, one.Holds)
 		}
 	}
@@ -74,7 +68,7 @@ func runInspect(c *call) int {
 }
 
 // size writes an extent.
-func size(s [3]float64) string { return words.Size([3]float64{}, s) }
+func size(s [3]float64) string { return words.MM.Size([3]float64{}, s) }
 
 // tellInspection writes what was found for people.
 func tellInspection(out io.Writer, ins *kernel.Inspection) {

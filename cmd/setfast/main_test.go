@@ -1,7 +1,6 @@
 package main
 
 import (
-	"bytes"
 	"encoding/json"
 	"math"
 	"net"
@@ -35,11 +34,7 @@ func TestMain(m *testing.M) {
 
 const examples = "../../core/account/testdata/"
 
-func do(args ...string) (code int, out, errs string) {
-	var o, e bytes.Buffer
-	code = run(args, strings.NewReader(""), &o, &e)
-	return code, o.String(), e.String()
-}
+func do(args ...string) (code int, out, errs string) { return doWith("", args...) }
 
 // TestCheckCodes: 0 passes, 1 does not, 2 unreadable or wrong, with one line that says what and where.
 func TestCheckCodes(t *testing.T) {
