@@ -35,9 +35,7 @@ func TestInches(t *testing.T) {
 		t.Errorf("a distance is asked for in %q", s)
 	}
 	w.run(`(() => { const i = document.querySelector("#value"); i.value = "0.5"; i.dispatchEvent(new Event("input", {bubbles: true})); })()`)
-	seq := w.text(`document.body.dataset.seq`)
-	w.run(`setTimeout(() => document.querySelector("#post").click(), 600)`)
-	w.until(fmt.Sprintf(`document.body.dataset.seq !== %q && !document.body.hasAttribute("aria-busy")`, seq))
+	w.changed(`setTimeout(() => document.querySelector("#post").click(), 600)`)
 	value := func() (mm float64, written string) {
 		j, err := theApp.Judge(ctx, hinge)
 		w.ok(err)
@@ -53,15 +51,11 @@ func TestInches(t *testing.T) {
 	if s := w.text(`[...document.querySelectorAll("[data-set=value][data-length]")].at(-1).value`); s != "0.5" {
 		t.Errorf("its line says %q", s)
 	}
-	w.run(`(() => { const i = [...document.querySelectorAll("[data-set=value][data-length]")].at(-1); i.value = "0.75"; i.dispatchEvent(new Event("change", {bubbles: true})); })()`)
-	seq = w.text(`document.body.dataset.seq`)
-	w.until(fmt.Sprintf(`document.body.dataset.seq !== %q && !document.body.hasAttribute("aria-busy")`, seq))
+	w.changed(`(() => { const i = [...document.querySelectorAll("[data-set=value][data-length]")].at(-1); i.value = "0.75"; i.dispatchEvent(new Event("change", {bubbles: true})); })()`)
 	if mm, written := value(); mm < 19.0499999 || mm > 19.0500001 || written != "0.75 in" {
 		t.Errorf("typed 0.75, kept are %g mm, written %q", mm, written)
 	}
 	for range 2 {
-		seq = w.text(`document.body.dataset.seq`)
-		w.run(`document.querySelector("[data-act=undo]").click()`)
-		w.until(fmt.Sprintf(`document.body.dataset.seq !== %q && !document.body.hasAttribute("aria-busy")`, seq))
+		w.undo()
 	}
 }

@@ -33,13 +33,11 @@ func TestQuickTyping(t *testing.T) {
 	}
 	w.keys("\r")
 	w.until(`document.querySelector(".offer[aria-checked=true]")`)
-	seq := w.text(`document.body.dataset.seq`)
-	w.run(`(() => { document.querySelector("#post").click(); type("put", "face"); })()`)
-	w.until(fmt.Sprintf(`document.body.dataset.seq !== %q && !document.body.hasAttribute("aria-busy")`, seq))
+	w.changed(`(() => { document.querySelector("#post").click(); type("put", "face"); })()`)
 	if s := w.text(`["put", "on"].map((s) => document.querySelector("[data-slot=" + s + "] input").value).join("|")`); s != "face|" {
 		t.Errorf("after posting, the slots hold %q", s)
 	}
-	w.run(`document.querySelector("[data-act=undo]").click()`)
+	w.undo()
 }
 
 // TestByKeys makes a relation and removes a part without a pointer: what fits has the keys once both slots are typed.
@@ -89,9 +87,7 @@ func TestByKeys(t *testing.T) {
 	w.keys("\u007f") // Delete
 	w.until(fmt.Sprintf(`!setfast.state().components.some((c) => c.name === %q)`, last))
 	for range 2 {
-		seq = w.text(`document.body.dataset.seq`)
-		w.run(`document.querySelector("[data-act=undo]").click()`)
-		w.until(fmt.Sprintf(`document.body.dataset.seq !== %q && !document.body.hasAttribute("aria-busy")`, seq))
+		w.undo()
 	}
 	if got := w.text(`setfast.state().components.map((c) => c.name).join("|")`); got != names {
 		t.Errorf("after taking back there are %q, were %q", got, names)

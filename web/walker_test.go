@@ -85,6 +85,20 @@ func (w *walker) seq(n int) {
 	w.until(fmt.Sprintf(`document.body.dataset.seq === "%d"`, n))
 }
 
+// changed does something and waits until its line is there.
+func (w *walker) changed(do string) {
+	w.T.Helper()
+	seq := w.text(`document.body.dataset.seq`)
+	w.run(do)
+	w.until(fmt.Sprintf(`document.body.dataset.seq !== %q && !document.body.hasAttribute("aria-busy")`, seq))
+}
+
+// undo takes the last line back.
+func (w *walker) undo() {
+	w.T.Helper()
+	w.changed(`document.querySelector("[data-act=undo]").click()`)
+}
+
 // nearest names the feature of a component of one kind nearest to a point of the part.
 func (w *walker) nearest(component, kind string, x, y, z float64) string {
 	w.T.Helper()

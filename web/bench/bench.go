@@ -72,7 +72,7 @@ func (b *Bench) page(c *echo.Context, n int64) error {
 			v.Others = append(v.Others, o)
 		}
 	}
-	if v.Parts, _, err = b.Parts.PartViews(ctx, a.ProjectID); err != nil {
+	if v.Parts, _, err = b.Parts.PartViews(ctx, v.Project); err != nil {
 		return err
 	}
 	return c.Render(http.StatusOK, "bench.html", v)

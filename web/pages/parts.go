@@ -50,12 +50,8 @@ func (p *Pages) partView(ctx context.Context, r store.Part, shown words.Units) (
 }
 
 // PartViews are the parts on the Shelf, and apart those taken off it.
-func (p *Pages) PartViews(ctx context.Context, project int64) (shown []PartView, off []store.Part, err error) {
-	rows, err := p.App.Store.Parts(ctx, project)
-	if err != nil {
-		return nil, nil, err
-	}
-	pr, err := p.App.Store.Project(ctx, project)
+func (p *Pages) PartViews(ctx context.Context, project store.Project) (shown []PartView, off []store.Part, err error) {
+	rows, err := p.App.Store.Parts(ctx, project.ID)
 	if err != nil {
 		return nil, nil, err
 	}
@@ -64,7 +60,7 @@ func (p *Pages) PartViews(ctx context.Context, project int64) (shown []PartView,
 			off = append(off, r)
 			continue
 		}
-		v, err := p.partView(ctx, r, words.Units(pr.Unit))
+		v, err := p.partView(ctx, r, words.Units(project.Unit))
 		if err != nil {
 			return nil, nil, err
 		}
@@ -96,10 +92,11 @@ func folders(parts []PartView) (out []folder) {
 }
 
 func (p *Pages) partList(c *echo.Context, n int64) error {
-	if _, err := p.App.Store.Project(c.Request().Context(), n); err != nil {
+	project, err := p.App.Store.Project(c.Request().Context(), n)
+	if err != nil {
 		return err
 	}
-	parts, _, err := p.PartViews(c.Request().Context(), n)
+	parts, _, err := p.PartViews(c.Request().Context(), project)
 	if err != nil {
 		return err
 	}

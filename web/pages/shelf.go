@@ -22,7 +22,7 @@ func (p *Pages) shelf(c *echo.Context, n int64) error {
 	if err != nil {
 		return err
 	}
-	parts, offParts, err := p.PartViews(ctx, n)
+	parts, offParts, err := p.PartViews(ctx, project)
 	if err != nil {
 		return err
 	}

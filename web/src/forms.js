@@ -2,11 +2,7 @@
 // Forms that lead to another page. They are sent from here, so that where the server does not answer, or says no, what was typed is
 // still there.
 import { notice } from "./notice.js";
-import { pause } from "./net.js";
-
-const askAgain = 2000; // ms
-
-export const gone = "The server does not answer. What you typed is kept; waiting for it …";
+import { askAgain, pause, refusal } from "./net.js";
 
 /** @param {SubmitEvent} e */
 export async function send(e) {
@@ -22,7 +18,7 @@ export async function send(e) {
       try {
         r = await fetch(form.action, { method: "POST", body, headers: { Accept: "application/json" } });
       } catch {
-        notice(gone, true);
+        notice("The server does not answer. What you typed is kept; waiting for it …", true);
         await answering();
         notice("The server answers again. Nothing was sent; send it again.");
         return;
@@ -35,8 +31,7 @@ export async function send(e) {
         location.href = r.url;
         return;
       }
-      const said = await r.json().catch(() => ({}));
-      notice(said.error || "That did not work.");
+      notice(await refusal(r));
       return;
     }
   } finally {
@@ -45,7 +40,7 @@ export async function send(e) {
 }
 
 /** Waits until the server answers. */
-export async function answering() {
+async function answering() {
   for (;;) {
     await pause(askAgain);
     try {

@@ -2,6 +2,7 @@
 // Every page begins here.
 import htmx from "htmx.org";
 import { send } from "./forms.js";
+import { refusal } from "./net.js";
 import { notice } from "./notice.js";
 import { shelf } from "./shelf/shelf.js";
 import { bench } from "./bench/bench.js";
@@ -21,8 +22,7 @@ async function change(path, method) {
     return false;
   }
   if (r.ok) return true;
-  const said = await r.json().catch(() => ({}));
-  notice(said.error || "That did not work.");
+  notice(await refusal(r));
   return false;
 }
 

@@ -18,6 +18,15 @@ export class Refusal extends Error {
 /** @param {number} ms */
 export const pause = (ms) => new Promise((r) => setTimeout(r, ms));
 
+/** How long a server that does not answer is left alone, in ms. */
+export const askAgain = 2000;
+
+/** Why an answer says no. @param {Response} r @returns {Promise<string>} */
+export async function refusal(r) {
+  const said = await r.json().catch(() => ({}));
+  return said.error || "That did not work.";
+}
+
 /** @typedef {(path: string, body?: object) => Promise<any>} Ask */
 
 /** Makes the function that asks about an assembly: with a body it is a POST. @param {string} asm @returns {Ask} */

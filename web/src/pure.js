@@ -4,6 +4,7 @@ export { byKey, keyOf, shownKey, table } from "./bench/commands.js";
 export { offerOf } from "./bench/sentence.js";
 export { bodiesOf, merge, poses } from "./bench/state.js";
 export { search } from "./bench/typing.js";
-export { number, plain, trim, what, words } from "./bench/words.js";
+export { number, plain, what, words } from "./bench/words.js";
+export { trim } from "./units.js";
 export { isOpen } from "./shelf/reading.js";
 export { refOf, wants } from "./stage/feature.js";

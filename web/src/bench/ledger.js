@@ -2,6 +2,7 @@
 // The account beside the stage: a line for each component, then the findings. A line that did not change is left alone, and with it
 // what is open and what has the focus.
 import { bodiesOf } from "./state.js";
+import { shown } from "../units.js";
 import { number } from "./words.js";
 
 /** @param {string} html */
@@ -213,7 +214,7 @@ export class Ledger {
       i.value = i.defaultValue;
       return;
     }
-    const inches = v !== null && i.dataset.length && document.body.dataset.unit === "in"; // kept as it was typed
+    const inches = v !== null && i.dataset.length && shown() === "in"; // kept as it was typed
     const to = text === "" ? {} : v === null ? { text } : inches ? { text: `${v} in` } : { to: v };
     const act = i.dataset.set === "value"
       ? { do: "set", relation: mate(i), ...to }

@@ -3,7 +3,8 @@
 // tried by the server and previewed on the stage; Enter posts the one chosen.
 import { poses } from "./state.js";
 import { Typing } from "./typing.js";
-import { number, scale, trim, words } from "./words.js";
+import { scale, trim } from "../units.js";
+import { number, words } from "./words.js";
 
 /**
  * @typedef {import("../stage/pick.js").Candidate} Candidate
@@ -317,8 +318,7 @@ export class Sentence {
     /** @type {Record<string, any>} */
     const a = { do: "relate", type: o.type, put: this.slots.put?.ref, on: this.slots.on?.ref, sense: o.sense || "" };
     if (o.value != null) {
-      const typed = number(this.value.value);
-      a.value = typed === null ? null : typed * scale(o.unit);
+      a.value = inMM(this.value.value, o.unit);
       if (a.value === null) {
         this.say("Write a number, such as 12.5.", true);
         return null;
@@ -349,8 +349,7 @@ export class Sentence {
   limits(a, unit) {
     for (const [k, input] of Object.entries({ lo: this.low, hi: this.high })) {
       if (!input.value.trim()) continue;
-      const typed = number(input.value);
-      a[k] = typed === null ? null : typed * scale(unit);
+      a[k] = inMM(input.value, unit);
       if (a[k] === null) {
         this.say("Limits are numbers, or left empty.", true);
         return false;
@@ -359,6 +358,12 @@ export class Sentence {
     a.plan = this.input("#mean").checked;
     return true;
   }
+}
+
+/** A length as the server takes it, or null where no number was typed. @param {string} text @param {string} [unit] */
+function inMM(text, unit) {
+  const typed = number(text);
+  return typed === null ? null : typed * scale(unit);
 }
 
 /** @param {Offer} o */

@@ -18,12 +18,6 @@ export function words(c) {
   return `${c.where ? c.where + " of " : ""}${what(c.f)} · ${c.k.data.name}${inner}${tail}`;
 }
 
-/** A number as it is shown: at most four digits behind the point. @param {number} x */
-export const trim = (x) => String(Math.round(x * 1e4) / 1e4);
-
-/** How many mm a unit of length is; anything else counts as it is. @param {string | undefined} unit */
-export const scale = (unit) => (unit === "in" ? 25.4 : 1);
-
 /** Reads a number as people write it; null where it is none. @param {string} text */
 export function number(text) {
   const t = text.trim().replace(",", ".").replace("−", "-");

@@ -1,9 +1,7 @@
 // @ts-check
 // What is said of a part is saved field by field, as soon as a field is left. The hands are never disturbed: only the line of facts is
 // changed. What could not be saved stays typed, and says so.
-import { pause } from "../net.js";
-
-const askAgain = 2000; // ms
+import { askAgain, pause, refusal } from "../net.js";
 
 /** @typedef {HTMLInputElement | HTMLSelectElement} Field */
 
@@ -72,9 +70,8 @@ async function save(input, form) {
     }
     unsaved.delete(input);
     if (!r.ok) {
-      const said = await r.json().catch(() => ({}));
       input.setAttribute("aria-invalid", "true");
-      mark(form, `${label} not saved: ${said.error || "that did not work"}`, true);
+      mark(form, `${label} not saved: ${await refusal(r)}`, true);
       unsaved.set(input, mine); // it is still to be put right
       return;
     }

@@ -1,12 +1,12 @@
 // @ts-check
 // The Shelf: files dropped here are handed in together and then read one by one, with progress.
-import { pause } from "../net.js";
+import { askAgain, pause } from "../net.js";
 import { fields } from "./fields.js";
 import { isOpen, Reading } from "./reading.js";
 
 /** @typedef {import("./reading.js").FileState} FileState */
 
-const askAgain = { well: 400, silent: 2000 }; // ms
+const lookAgain = 400; // ms
 
 /** @param {string} id */
 const $ = (id) => /** @type {HTMLElement} */ (document.getElementById(id));
@@ -60,7 +60,7 @@ export function shelf(project) {
       const files = each.flatMap((list) => list ?? []);
       if (each.includes(null)) {
         if (++silent > 1) view.say("The server does not answer. What was handed in is kept and will be read; waiting for it …");
-        await pause(askAgain.silent);
+        await pause(askAgain);
         continue;
       }
       silent = 0;
@@ -69,7 +69,7 @@ export function shelf(project) {
         view.done(files);
         break;
       }
-      await pause(askAgain.well);
+      await pause(lookAgain);
     }
     await refresh();
     box.dataset.over = "yes";

@@ -3,6 +3,7 @@
 // once, however many parts have it, and let go when none has it any more.
 import { Box3, BufferAttribute, BufferGeometry, Vector3 } from "three";
 import { MeshBVH } from "three-mesh-bvh";
+import { scale, shown, trim } from "../units.js";
 
 /**
  * @typedef {object} Feature a feature of a part, in its own frame
@@ -72,9 +73,9 @@ const builtIn = [
 
 /** Diameters are named in the unit of the project. @template {{label: string}} F @param {F[]} features */
 function inUnits(features) {
-  if (document.body.dataset.unit !== "in") return features;
+  if (shown() === "mm") return features;
   for (const f of features) {
-    f.label = f.label.replace(/Ø(\d+(?:\.\d+)?)/, (_, mm) => "Ø" + String(Math.round((Number(mm) / 25.4) * 1e4) / 1e4));
+    f.label = f.label.replace(/Ø(\d+(?:\.\d+)?)/, (_, mm) => "Ø" + trim(Number(mm) / scale(shown())));
   }
   return features;
 }
