@@ -190,7 +190,7 @@ func (g *gathered) leaveOutUnfounded(key string) {
 		if r == nil {
 			return nil
 		}
-		_, _, err := g.doc.Lookup(a, *r)
+		_, err := g.doc.Feature(a, *r)
 		return err
 	}
 	var bad []string

@@ -117,7 +117,7 @@ func Planned(p assembly.Planned) string {
 
 // Ref names a feature by what it is and whose it is.
 func Ref(doc *assembly.Document, asm *assembly.Assembly, r assembly.Ref) string {
-	_, f, err := doc.Lookup(asm, r)
+	f, err := doc.Feature(asm, r)
 	if err != nil {
 		return r.String()
 	}

@@ -168,12 +168,12 @@ type Place struct {
 func (o *Opened) Find(name string, r Ref, solved Poses) (Place, error) {
 	a := o.Assemblies[name]
 	if len(r.Path) == 0 {
-		_, f, err := o.Lookup(a, r)
+		f, err := o.Feature(a, r)
 		return Place{Feature: f}, err
 	}
 	c := a.Component(r.Path[0])
 	if c == nil || c.Assembly == "" || len(r.Path) == 1 {
-		_, f, err := o.Lookup(a, r)
+		f, err := o.Feature(a, r)
 		if err != nil {
 			return Place{}, err
 		}

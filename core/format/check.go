@@ -201,9 +201,7 @@ func (c *checker) motion(where *node, p assembly.Planned) {
 		c.coordinate(where, p.Joint, p.Of)
 		return
 	}
-	if _, _, err := c.doc.Lookup(c.asm, assembly.Ref{Path: strings.Split(p.Component, "/"), Feature: "origin"}); err != nil {
-		c.fail(where, "%v", err)
-	}
+	c.feature(where, &assembly.Ref{Path: strings.Split(p.Component, "/"), Feature: "origin"})
 	if f := c.feature(where, p.Ref); c.err == nil && !f.HasDirection() {
 		c.fail(where, "%s has no direction; take an axis, a cylinder, a circle, a plane or a frame", p.Ref)
 	}
