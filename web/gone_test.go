@@ -3,12 +3,10 @@ package web_test
 import (
 	"context"
 	"fmt"
-	"net"
 	"testing"
 	"time"
 
 	"setfast/app/commands"
-	"setfast/web"
 )
 
 // TestServerGone takes the server away from under an open Bench and brings it back: the page says so, waits, and then shows what
@@ -16,30 +14,18 @@ import (
 func TestServerGone(t *testing.T) {
 	w, _, _ := sample(t, false)
 	stand := sampleAssembly(t, "Bearing stand")
-	srv, err := web.New(theApp, web.Options{})
-	w.ok(err)
-	ctx, stop := context.WithCancel(context.Background())
-	l, err := net.Listen("tcp", "127.0.0.1:0")
-	w.ok(err)
-	ended := make(chan error, 1)
-	go func() { ended <- srv.Serve(ctx, l) }()
-	where := l.Addr().String()
+	where, stop := serving(t, "127.0.0.1:0")
 	w.ok(w.Go(fmt.Sprintf("http://%s/a/%d", where, stand)))
 	w.until(`document.body.dataset.seq`)
 	stop()
-	<-ended
-	l.Close()
 	w.click(`[data-act="undo"]`)
 	w.until(`document.querySelector("#said.bad")?.textContent.includes("does not answer") && !document.body.hasAttribute("aria-busy")`)
 	j, err := theApp.Judge(context.Background(), stand)
 	w.ok(err)
 	p, err := theApp.Do(context.Background(), stand, "another", commands.Meant{Base: j.Seq, Command: commands.Title{To: "Meanwhile"}})
 	w.ok(err)
-	again, err := net.Listen("tcp", where)
-	w.ok(err)
-	ctx, stop = context.WithCancel(context.Background())
-	defer func() { stop(); <-ended }()
-	go func() { ended <- srv.Serve(ctx, again) }()
+	_, stop = serving(t, where)
+	defer stop()
 	w.seq(int(p.Seq))
 	w.until(`document.querySelector("#said").textContent.includes("answers again")`)
 	time.Sleep(10 * time.Millisecond)

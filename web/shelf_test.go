@@ -4,12 +4,10 @@ import (
 	"bytes"
 	"context"
 	"fmt"
-	"net"
 	"os"
 	"testing"
 
 	"setfast/app"
-	"setfast/web"
 )
 
 // TestShelfFields types into one field after another without waiting: nothing typed is lost, the focus stays, and what the server refuses
@@ -17,22 +15,7 @@ import (
 func TestShelfFields(t *testing.T) {
 	w := browser(t, false)
 	id, _ := sampleProject(t)
-	srv, err := web.New(theApp, web.Options{})
-	w.ok(err)
-	serving := func(where string) (stop func()) {
-		ctx, cancel := context.WithCancel(context.Background())
-		l, err := net.Listen("tcp", where)
-		w.ok(err)
-		address, ended := l.Addr().String(), make(chan error, 1)
-		go func() { ended <- srv.Serve(ctx, l) }()
-		t.Cleanup(cancel)
-		return func() { cancel(); <-ended; l.Close(); t.Log("stopped", address) }
-	}
-	probe, err := net.Listen("tcp", "127.0.0.1:0")
-	w.ok(err)
-	where := probe.Addr().String()
-	probe.Close()
-	stop := serving(where)
+	where, stop := serving(t, "127.0.0.1:0")
 	w.ok(w.Go(fmt.Sprintf("http://%s/p/%d", where, id)))
 	w.until(`document.body.dataset.ready === "yes"`)
 	field := func(name string) string { return w.text(`document.querySelector(".part [name=` + name + `]").value`) }
@@ -69,13 +52,13 @@ func TestShelfFields(t *testing.T) {
 	w.run(`(() => { document.querySelector("#aname").value = "While away"; document.querySelector("#aname").form.requestSubmit(); })()`)
 	w.until(`document.querySelector("#notice:not([hidden])")?.textContent.includes("What you typed is kept")`)
 	other := browser(t, false)
-	stop = serving(where)
+	_, stop = serving(t, where)
 	other.ok(other.Go(fmt.Sprintf("http://%s/", where)))
 	stop()
 	other.click("#find")
 	other.keys("ridge")
 	other.until(`document.querySelector("#notice:not([hidden])")?.textContent.includes("may be old")`)
-	stop = serving(where)
+	_, stop = serving(t, where)
 	defer stop()
 	w.until(`document.querySelector(".part .saved:not(.bad)").textContent === "Number saved"`)
 	w.until(`document.querySelector("#notice").textContent.includes("answers again")`)

@@ -49,6 +49,24 @@ func serve(ctx context.Context) error {
 	return nil
 }
 
+// serving puts an interface of its own on loopback, at a place or anywhere, until it is stopped.
+func serving(t *testing.T, where string) (at string, stop func()) {
+	t.Helper()
+	srv, err := web.New(theApp, web.Options{})
+	if err != nil {
+		t.Fatal(err)
+	}
+	l, err := net.Listen("tcp", where)
+	if err != nil {
+		t.Fatal(err)
+	}
+	ctx, cancel := context.WithCancel(context.Background())
+	ended := make(chan error, 1)
+	go func() { ended <- srv.Serve(ctx, l) }()
+	t.Cleanup(cancel)
+	return l.Addr().String(), func() { cancel(); <-ended; l.Close() }
+}
+
 // walker drives a page and stops the test at the first step that fails.
 type walker struct {
 	*testing.T
