@@ -185,7 +185,8 @@ func TestActs(t *testing.T) {
 		}
 	})
 	t.Run("count spins", func(t *testing.T) {
-		do(t, hinge, commands.Settings{FastenersHeld: true})
+		held := true
+		do(t, hinge, commands.Settings{FastenersHeld: &held})
 	})
 	t.Run("delete a relation", func(t *testing.T) {
 		if k := do(t, hinge, commands.Unrelate{Relation: mate}); k.Asm.Mate(mate) != nil {

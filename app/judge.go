@@ -30,6 +30,9 @@ type Judged struct {
 // Swing shows the k-th motion of the account: poses of all components, in the order of its lines, from end to end.
 func (j *Judged) Swing(k int) [][]geom.Pose { return j.account.Swing(k) }
 
+// Coordinates are those of the joints in force where they stand, by relation and name: mm and degrees.
+func (j *Judged) Coordinates() map[string]map[string]float64 { return j.account.Coordinates() }
+
 // Incomplete is the verdict on an assembly of which something is missing.
 const Incomplete report.Verdict = "incomplete"
 

@@ -5,6 +5,7 @@ import (
 
 	"setfast/app/commands"
 	"setfast/app/words"
+	"setfast/core/format"
 	"setfast/core/geom"
 	"setfast/core/seat"
 )
@@ -15,7 +16,7 @@ func (a *App) Offers(ctx context.Context, id int64, put, on, sense string) ([]se
 	if err != nil {
 		return nil, err
 	}
-	p, o, err := commands.Picks(put, on)
+	picks, err := commands.Relate{Put: put, On: on}.Picks()
 	if err != nil {
 		return nil, err
 	}
@@ -23,7 +24,7 @@ func (a *App) Offers(ctx context.Context, id int64, put, on, sense string) ([]se
 	defer cancel()
 	var out []seat.Offer
 	err = a.work(ctx, func() (err error) {
-		out, err = seat.Offers(ctx, j.account, p, o, sense)
+		out, err = seat.Offers(ctx, j.account, picks, sense)
 		return words.Plainly(ctx, err)
 	})
 	return out, err
@@ -31,11 +32,15 @@ func (a *App) Offers(ctx context.Context, id int64, put, on, sense string) ([]se
 
 // Try tries one relation with a value or an alignment, for the preview before it is posted.
 func (a *App) Try(ctx context.Context, id int64, c commands.Relate) (*seat.Offer, error) {
-	m, err := c.Mate("")
+	j, err := a.Judge(ctx, id)
 	if err != nil {
 		return nil, err
 	}
-	j, err := a.Judge(ctx, id)
+	m, err := c.Mate(j.Doc, j.Asm, "")
+	if err != nil {
+		return nil, err
+	}
+	put, err := format.Ref(c.Put)
 	if err != nil {
 		return nil, err
 	}
@@ -43,7 +48,7 @@ func (a *App) Try(ctx context.Context, id int64, c commands.Relate) (*seat.Offer
 	defer cancel()
 	var o seat.Offer
 	err = a.work(ctx, func() (err error) {
-		o, err = seat.Try(ctx, j.account, m)
+		o, err = seat.Try(ctx, j.account, m, put)
 		return words.Plainly(ctx, err)
 	})
 	return &o, err

@@ -47,11 +47,11 @@ func TestInches(t *testing.T) {
 		t.Errorf("half an inch is kept as %g mm", mm)
 	}
 	w.run(`document.querySelector(".line[data-component='Vent knuckle'] .rowopen").click()`)
-	w.until(`document.querySelector("[data-set=value][data-length]")`)
-	if s := w.text(`[...document.querySelectorAll("[data-set=value][data-length]")].at(-1).value`); s != "0.5" {
+	w.until(`document.querySelector("[data-field=value][data-length]")`)
+	if s := w.text(`[...document.querySelectorAll("[data-field=value][data-length]")].at(-1).value`); s != "0.5 in" {
 		t.Errorf("its line says %q", s)
 	}
-	w.changed(`(() => { const i = [...document.querySelectorAll("[data-set=value][data-length]")].at(-1); i.value = "0.75"; i.dispatchEvent(new Event("change", {bubbles: true})); })()`)
+	w.changed(`(() => { const i = [...document.querySelectorAll("[data-field=value][data-length]")].at(-1); i.value = "0.75"; i.dispatchEvent(new Event("change", {bubbles: true})); })()`)
 	if mm, written := value(); mm < 19.0499999 || mm > 19.0500001 || written != "0.75 in" {
 		t.Errorf("typed 0.75, kept are %g mm, written %q", mm, written)
 	}

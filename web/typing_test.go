@@ -65,7 +65,7 @@ func TestByKeys(t *testing.T) {
 	w.keys("2")
 	w.until(`document.activeElement === document.querySelectorAll(".offer")[1] && document.activeElement.getAttribute("aria-checked") === "true"`)
 	turned := -1 // the first that has an alignment to turn round
-	for k := range 5 {
+	for k := range 9 {
 		w.keys(fmt.Sprint(k + 1))
 		w.until(fmt.Sprintf(`document.activeElement === document.querySelectorAll(".offer")[%d]`, k))
 		if w.text(`String(document.querySelector(".slotbutton").hidden)`) == "false" {

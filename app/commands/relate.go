@@ -2,7 +2,7 @@ package commands
 
 import (
 	"context"
-	"fmt"
+	"encoding/json"
 
 	"setfast/app/words"
 	"setfast/core/assembly"
@@ -14,14 +14,18 @@ import (
 
 // Relate posts a new relation between two features.
 type Relate struct {
-	Type  string   `json:"type"`
-	Put   string   `json:"put"` // references
-	On    string   `json:"on"`
-	Sense string   `json:"sense,omitempty"`
-	Value *float64 `json:"value,omitempty"` // of the type's main field
-	Lo    *float64 `json:"lo,omitempty"`    // limits of a joint's leading coordinate
-	Hi    *float64 `json:"hi,omitempty"`
-	Plan  bool     `json:"plan,omitempty"` // a new joint's motion is wanted
+	Type   string                     `json:"type"`
+	Put    string                     `json:"put"` // references
+	On     string                     `json:"on"`
+	PutToo string                     `json:"put_too,omitempty"` // the second faces of pairs; else the faces opposite are taken
+	OnToo  string                     `json:"on_too,omitempty"`
+	About  string                     `json:"about,omitempty"` // a third feature
+	Sense  string                     `json:"sense,omitempty"`
+	Value  *float64                   `json:"value,omitempty"`  // of the type's main field
+	Fields map[string]json.RawMessage `json:"fields,omitempty"` // others by name, as in files: "turn", "at.angle", "limits.slide"
+	Lo     *float64                   `json:"lo,omitempty"`     // limits of a joint's leading coordinate
+	Hi     *float64                   `json:"hi,omitempty"`
+	Plan   bool                       `json:"plan,omitempty"` // a new joint's motion is wanted
 }
 
 // Unrelate deletes a relation.
@@ -40,25 +44,36 @@ func (Relate) Name() string { return "relate" }
 // Name is how it is written.
 func (Unrelate) Name() string { return "unrelate" }
 
-// Picks reads the references of two picked features.
-func Picks(put, on string) (p, o assembly.Ref, err error) {
-	if p, err = format.Ref(put); err == nil {
-		o, err = format.Ref(on)
+// Picks reads the references of picked features.
+func (c Relate) Picks() (p seat.Picks, err error) {
+	one := func(text string) (r assembly.Ref) {
+		if err == nil {
+			r, err = format.Ref(text)
+		}
+		return r
 	}
+	maybe := func(text string) *assembly.Ref {
+		if text == "" {
+			return nil
+		}
+		r := one(text)
+		return &r
+	}
+	p = seat.Picks{Put: one(c.Put), On: one(c.On), PutToo: maybe(c.PutToo), OnToo: maybe(c.OnToo), About: maybe(c.About)}
 	if err != nil {
 		err = words.Refuse("%s", err)
 	}
-	return p, o, err
+	return p, err
 }
 
 // Mate is the relation as it would be posted, under an id.
-func (c Relate) Mate(id string) (*assembly.Mate, error) {
+func (c Relate) Mate(d *assembly.Document, a *assembly.Assembly, id string) (*assembly.Mate, error) {
 	for what, x := range map[string]*float64{"the value": c.Value, "the lower limit": c.Lo, "the upper limit": c.Hi} {
 		if err := sensible(what, x); err != nil {
 			return nil, err
 		}
 	}
-	put, on, err := Picks(c.Put, c.On)
+	picks, err := c.Picks()
 	if err != nil {
 		return nil, err
 	}
@@ -66,7 +81,14 @@ func (c Relate) Mate(id string) (*assembly.Mate, error) {
 	if t == nil || t.Family == relation.Coupling {
 		return nil, words.Refuse("unknown relation %q", c.Type)
 	}
-	m := &assembly.Mate{ID: id, Type: t.Name, A: on, B: put, Params: relation.Params{}.WithWord("sense", c.Sense)}
+	if t.NeedsAbout && picks.About == nil {
+		return nil, words.Refuse("%s needs a third pick: %s", c.Type, t.Takes)
+	}
+	m, err := picks.Mate(d, a, t)
+	if err != nil {
+		return nil, words.Refuse("%s", words.Fault(err))
+	}
+	m.ID, m.Params = id, relation.Params{}.WithWord("sense", c.Sense)
 	if t.Main != "" && c.Value != nil {
 		m.Params = m.WithNum(t.Main, *c.Value)
 	}
@@ -77,22 +99,60 @@ func (c Relate) Mate(id string) (*assembly.Mate, error) {
 			}
 		}
 	}
-	return m, nil
+	return c.with(m, a.Values)
+}
+
+// with says the other fields of the relation, as in a file.
+func (c Relate) with(m *assembly.Mate, values []assembly.NamedValue) (*assembly.Mate, error) {
+	if len(c.Fields) == 0 {
+		return m, nil
+	}
+	t, id := m.Descriptor(), m.ID
+	m.ID = "the relation"
+	open := t.Needed() && !m.Has(t.Main) && c.Fields[t.Main] == nil // its value is read off later
+	if open {
+		m.Params = m.WithNum(t.Main, t.Start())
+	}
+	raw, err := json.Marshal(format.MateObject(m))
+	for field, to := range c.Fields {
+		if _, known := t.Field(field); !known {
+			return nil, words.Refuse("%s has no field %q", c.Type, field)
+		}
+		if err == nil {
+			raw, err = edit.Member(raw, field, to)
+		}
+	}
+	if err != nil {
+		return nil, err
+	}
+	out, err := format.ReadMate(raw, values)
+	if err != nil {
+		return nil, words.Refuse("%s", words.Fault(err))
+	}
+	out.ID = id
+	if open {
+		out.Params = out.Without(t.Main)
+	}
+	return out, nil
 }
 
 // Edit posts. The side the relation holds by now is written down, so that it never flips later, and what it moves is moved as it
 // was shown.
 func (c Relate) Edit(ctx context.Context, b *Bench) (edit.Edit, string, error) {
-	m, err := c.Mate("")
+	m, err := c.Mate(b.Doc, b.Asm, "")
 	if err != nil {
 		return nil, "", err
 	}
 	t := m.Descriptor()
 	m.ID = FreeID(b.Asm, t.Stem)
-	if t.Needed() && c.Value == nil {
+	if t.Needed() && !m.Has(t.Main) {
 		return nil, "", words.Refuse("%s needs a value", c.Type)
 	}
-	o, err := seat.Try(ctx, b.Account, m)
+	put, err := format.Ref(c.Put)
+	if err != nil {
+		return nil, "", err
+	}
+	o, err := seat.Try(ctx, b.Account, m, put)
 	if err = words.Plainly(ctx, err); err != nil {
 		return nil, "", err
 	}
@@ -104,7 +164,7 @@ func (c Relate) Edit(ctx context.Context, b *Bench) (edit.Edit, string, error) {
 	if c.Plan && t.Family == relation.Joint {
 		edits = append(edits, edit.NewPlan(assembly.Planned{Joint: m.ID}))
 	}
-	said := fmt.Sprintf("%s: %s on %s", m.ID, words.Ref(b.Doc, b.Asm, m.B), words.Ref(b.Doc, b.Asm, m.A))
+	said := m.ID + ": " + words.Relation(b.Doc, b.Asm, m)
 	if len(edits) == 1 {
 		return edits[0], said, nil
 	}

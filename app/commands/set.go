@@ -4,6 +4,7 @@ import (
 	"context"
 	"encoding/json"
 	"fmt"
+	"strings"
 
 	"setfast/app/words"
 	"setfast/core/assembly"
@@ -13,11 +14,14 @@ import (
 	"setfast/core/report"
 )
 
-// Set gives a relation's main field (a distance, an angle, a gap, a lead) another value: a number, or an expression as written.
+// Set gives a field of a relation another value, without one its main field (a distance, an angle, a gap, a lead): a number, an
+// expression as written, or any other value as it stands in a file.
 type Set struct {
-	Relation string   `json:"relation"`
-	To       *float64 `json:"to,omitempty"`
-	Text     string   `json:"text,omitempty"`
+	Relation string          `json:"relation"`
+	Field    string          `json:"field,omitempty"` // as in files: "turn", "at.angle", "side", "note"
+	To       *float64        `json:"to,omitempty"`
+	Text     string          `json:"text,omitempty"`
+	Value    json.RawMessage `json:"value,omitempty"` // three numbers of an offset, points of a profile, true
 }
 
 // Turn turns a relation's alignment round.
@@ -65,22 +69,45 @@ func (c Set) Edit(_ context.Context, b *Bench) (edit.Edit, string, error) {
 	if err != nil {
 		return nil, "", err
 	}
-	field := m.Descriptor().Main
+	field := c.Field
+	if field == "" {
+		field = m.Descriptor().Main
+	}
+	f, known := m.Descriptor().Field(field)
 	var to any
 	said := ""
 	switch {
-	case field == "":
+	case field == "note":
+		to, said = any(text), text
+		if text == "" {
+			to = nil
+		}
+	case !known:
 		return nil, "", words.Refuse("%s takes no number", m.ID)
+	case len(c.Value) > mostValue:
+		return nil, "", words.Refuse("this is more than a field of %s holds", m.ID)
+	case len(c.Value) > 0:
+		to, said = c.Value, "another value"
 	case text != "": // worked out when the relation is read again
 		to, said = text, text
 	case c.To != nil:
 		to, said = *c.To, part.Number(*c.To)
-	default:
+	case f.Need:
 		return nil, "", words.Refuse("a number is needed")
 	}
 	e, err := edit.NewSet(m.ID, field, to)
-	return e, fmt.Sprintf("set %s to %s", m.ID, said), err
+	what := m.ID
+	if field != m.Descriptor().Main {
+		what = strings.ReplaceAll(strings.TrimPrefix(field, "at."), "_", " ") + " of " + m.ID
+	}
+	if to == nil {
+		return e, "clear the " + what, err
+	}
+	return e, fmt.Sprintf("set %s to %s", what, said), err
 }
+
+// mostValue is how many bytes a value may have: a profile of some thousand points.
+const mostValue = 100_000
 
 // Edit turns round.
 func (c Turn) Edit(_ context.Context, b *Bench) (edit.Edit, string, error) {

@@ -136,3 +136,38 @@ func Ref(doc *assembly.Document, asm *assembly.Assembly, r assembly.Ref) string 
 	}
 	return what + " · " + owner
 }
+
+// Relation says a relation: what is put, how, and on what.
+func Relation(doc *assembly.Document, asm *assembly.Assembly, m *assembly.Mate) string {
+	d := m.Descriptor()
+	if m.IsCoupling() {
+		return m.JointA + " " + d.Say.Verb + " " + m.JointB
+	}
+	said := Ref(doc, asm, m.B)
+	if m.B2 != nil {
+		said += " and " + Ref(doc, asm, *m.B2)
+	}
+	said += " " + d.Say.Verb + " " + Ref(doc, asm, m.A)
+	if m.A2 != nil {
+		said += " and " + Ref(doc, asm, *m.A2)
+	}
+	if m.About != nil {
+		said += ", about " + Ref(doc, asm, *m.About)
+	}
+	return said
+}
+
+// Coupled says by what a coupling ties its joints.
+func Coupled(m *assembly.Mate) string {
+	d := m.Descriptor()
+	if x, ok := m.Num(d.Main); ok {
+		if t := m.Text(d.Main); t != "" {
+			return ", " + d.Main + " " + t + " = " + part.Number(x)
+		}
+		return ", " + d.Main + " " + part.Number(x)
+	}
+	if n := len(m.Points("profile")); n > 0 {
+		return fmt.Sprintf(", %d points of lift", n)
+	}
+	return ""
+}

@@ -42,6 +42,25 @@ func (a *Account) Study(ctx context.Context) *motion.Study {
 	return s
 }
 
+// Coordinates are those of the root's joints in force where it was solved, by relation and name: mm and degrees.
+func (a *Account) Coordinates() map[string]map[string]float64 {
+	s := a.study.Apart()
+	out := map[string]map[string]float64{}
+	for id, i := range s.RelOf {
+		r := s.Sys.Rels[i]
+		if r.IsCoupling() {
+			continue
+		}
+		for _, c := range r.Law.Of.Coordinates {
+			if out[id] == nil {
+				out[id] = map[string]float64{}
+			}
+			out[id][c.Name] = s.Read(r, c.Name, s.Poses)
+		}
+	}
+	return out
+}
+
 // Live takes the root up for pulling at its parts.
 func (a *Account) Live() *motion.Live { return motion.NewLive(a.study) }
 

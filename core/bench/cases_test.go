@@ -133,7 +133,7 @@ func BenchmarkOffers(b *testing.B) {
 				b.Fatal(err)
 			}
 			for b.Loop() {
-				list, err := seat.Offers(context.Background(), a, c.put, c.on, "")
+				list, err := seat.Offers(context.Background(), a, seat.Picks{Put: c.put, On: c.on}, "")
 				if err != nil || len(list) < 5 {
 					b.Fatal(err, len(list))
 				}

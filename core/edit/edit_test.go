@@ -185,6 +185,14 @@ func randomEdits(a *assembly.Assembly, r *rand.Rand) map[string]struct {
 	}
 	out["title"] = tried{Title{Name: &fresh}, []string{".name"}}
 	out["number"] = tried{Title{Number: &fresh}, []string{".number"}}
+	out["values"] = tried{Values{js(fmt.Sprintf(`{"w": "%d mm", "n": "3"}`, 1+r.IntN(50)))}, []string{".values"}}
+	if n := len(a.Components); n > 1 {
+		out["order"] = tried{Order{a.Components[r.IntN(n)].Name, r.IntN(n)}, []string{".components"}}
+	}
+	if n := len(a.Mates); n > 0 {
+		id := a.Mates[r.IntN(n)].ID
+		out["reid"] = tried{Reid{id, fresh}, []string{".mates.", ".planned", ".measures", ".drives"}}
+	}
 	out["settings"] = tried{NewSettings(assembly.Settings{ToleranceMM: 0.01, ToleranceDeg: 0.02, FastenersHeld: yes}), []string{".settings"}}
 	out["no settings"] = tried{Settings{}, []string{".settings"}}
 	return out

@@ -44,6 +44,9 @@ func (Change) Op() string   { return "change" }
 // NewRelate adds a relation at the end.
 func NewRelate(m *assembly.Mate) Relate { return Relate{Relation: raw(format.MateObject(m))} }
 
+// NewChange puts a relation in the place of the one with its id.
+func NewChange(m *assembly.Mate) Change { return Change{raw(format.MateObject(m))} }
+
 // NewSet gives a field of a relation a value; nil takes the field away.
 func NewSet(id, field string, to any) (Set, error) {
 	if to == nil {
@@ -103,6 +106,12 @@ func (e Set) apply(d *draft) (Edit, error) {
 	}
 	d.Mates[i] = m
 	return Set{e.ID, e.Field, was}, nil
+}
+
+// Member sets a member of a relation as it is written, or of an object in it, named with a dot ("limits.angle"); none takes it away.
+func Member(relation json.RawMessage, field string, to json.RawMessage) (json.RawMessage, error) {
+	changed, _, err := with(relation, strings.Split(field, "."), to)
+	return changed, err
 }
 
 // with sets a member of an object, or of an object inside it, and tells what it was. An object left without members goes too.

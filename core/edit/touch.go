@@ -81,6 +81,8 @@ func (t *Touches) note(e Edit) {
 		write("drives")
 	case Settings:
 		write("settings")
+	case Values, Order, Reid: // every expression, place or name may mean another after it
+		t.All = true
 	case Title:
 		if e.Name != nil {
 			write("name")

@@ -5,6 +5,7 @@ import (
 	"strconv"
 
 	"setfast/core/assembly"
+	"setfast/core/part"
 )
 
 func (r *reader) assembly(n *node, base assembly.Settings) *assembly.Assembly {
@@ -86,11 +87,7 @@ func AssemblyObject(a *assembly.Assembly) json.Marshaler {
 		o.put("settings", SettingsObject(*a.Settings))
 	}
 	if len(a.Values) > 0 {
-		vs := &object{}
-		for _, v := range a.Values {
-			vs.put(v.Name, v.Text)
-		}
-		o.put("values", vs)
+		o.put("values", ValuesObject(a.Values))
 	}
 	cs := &object{}
 	for _, c := range a.Components {
@@ -129,4 +126,47 @@ func AssemblyObject(a *assembly.Assembly) json.Marshaler {
 // ReadAssembly reads one assembly, as it is kept between edits.
 func ReadAssembly(data []byte) (*assembly.Assembly, error) {
 	return one(data, func(r *reader, n *node) *assembly.Assembly { return r.assembly(n, assembly.DefaultSettings) })
+}
+
+// ValuesObject are named values as they stand in a file.
+func ValuesObject(values []assembly.NamedValue) json.Marshaler {
+	o := &object{}
+	for _, v := range values {
+		o.put(v.Name, v.Text)
+	}
+	return o
+}
+
+// ReadValues reads named values, and sees that each can be worked out.
+func ReadValues(data []byte) ([]assembly.NamedValue, error) {
+	return one(data, func(r *reader, n *node) []assembly.NamedValue {
+		a := &assembly.Assembly{}
+		if r.object(n) {
+			r.values(n, a)
+		}
+		return a.Values
+	})
+}
+
+// Worked gives what each of the named values comes to: a length in mm, an angle in degrees or a plain number, as text with its unit.
+func Worked(values []assembly.NamedValue) map[string]string {
+	e := env{named: values}
+	out := make(map[string]string, len(values))
+	for _, v := range values {
+		q, err := e.value(v.Name)
+		if err != nil {
+			continue
+		}
+		unit := ""
+		switch {
+		case q.length == 1 && q.angle == 0:
+			unit = " mm"
+		case q.length == 0 && q.angle == 1:
+			unit = "°"
+		case q.length != 0 || q.angle != 0:
+			continue
+		}
+		out[v.Name] = part.Number(q.v) + unit
+	}
+	return out
 }

@@ -2,9 +2,11 @@ package format
 
 import (
 	"fmt"
+	"maps"
 	"strings"
 
 	"setfast/core/near"
+	"setfast/core/relation"
 )
 
 // form is how the object that a node is, or stands in the place of, is written: an example, found by where it stands.
@@ -112,14 +114,18 @@ func meant(word string, known []string, trade map[string]string) string {
 	return near.Or(word, known, "; known are "+strings.Join(known, ", "))
 }
 
-// tradeWords are what relations are called besides, with what is meant; common practice, no source.
-var tradeWords = map[string]string{
-	"hinge": "revolute", "pin": "revolute", "pivot": "revolute", "bearing": "revolute", "rotation": "revolute",
-	"slider": "prismatic", "slide": "prismatic", "linear": "prismatic", "ball": "spherical", "socket": "spherical",
-	"cardan": "universal", "hooke": "universal", "lead_screw": "helical", "thread": "helical", "screw_joint": "helical",
-	"coaxial": "concentric", "collinear": "concentric", "flush": "coincident", "level": "coincident", "touch": "coincident", "contact": "coincident",
-	"mate": "coincident", "against": "coincident", "coplanar": "coincident", "insert": "rim", "slot": "pin_slot",
-	"fixed": "fastened", "rigid": "fastened", "weld": "fastened", "bonded": "fastened", "lock": "fastened", "glue": "fastened",
-	"offset": "distance", "square": "perpendicular", "normal": "perpendicular", "center": "centred", "centered": "centred", "centre": "centred", "width": "centred",
-	"mirror": "symmetric", "symmetry": "symmetric", "gears": "gear", "belt": "gear", "rack_pinion": "rack", "follower": "cam",
-}
+// tradeWords are what relations are called besides, with what is meant. A word that several go by tells nothing.
+var tradeWords = func() map[string]string {
+	out := map[string]string{}
+	for _, t := range relation.Types() {
+		for _, w := range t.Also {
+			if _, taken := out[w]; taken {
+				out[w] = ""
+			} else {
+				out[w] = t.Name
+			}
+		}
+	}
+	maps.DeleteFunc(out, func(w, name string) bool { return name == "" || relation.Named(w) != nil })
+	return out
+}()

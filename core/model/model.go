@@ -61,7 +61,7 @@ func New(doc *assembly.Opened, name string, inner assembly.Poses) (*Model, error
 			if mt.IsCoupling() != couplings {
 				continue
 			}
-			sp, inForce, err := m.spec(mt, i)
+			sp, inForce, err := m.Spec(mt, i)
 			if err != nil {
 				return nil, err
 			}
@@ -122,8 +122,8 @@ func (m *Model) Stopped() bool { return m.Sys.Stopped() }
 // path names a relation in the document.
 func (m *Model) path(i int) string { return fmt.Sprintf("assemblies.%s.mates[%d]", m.Name, i) }
 
-// spec turns a relation as written into what the solver takes; it is out of force if it or a component it names is suppressed.
-func (m *Model) spec(mt *assembly.Mate, at int) (sp solve.Spec, inForce bool, err error) {
+// Spec turns a relation as written into what the solver takes; it is out of force if it or a component it names is suppressed.
+func (m *Model) Spec(mt *assembly.Mate, at int) (sp solve.Spec, inForce bool, err error) {
 	sp = solve.Spec{ID: mt.ID, Type: mt.Type, Params: mt.Params}
 	inForce = !mt.Suppressed
 	if mt.IsCoupling() {

@@ -12,9 +12,11 @@ import (
 var _ = register(Type{
 	Name:   "angle",
 	Takes:  "two features with a direction",
-	Fields: []Field{fieldAbout, fieldSense, {Name: "value", Kind: Angle, Need: true}},
+	Fields: []Field{fieldAbout, fieldSense, {Name: "value", Kind: Angle, Need: true, Said: "at"}},
 	Main:   "value",
 	Stem:   "angle",
+	Say:    Saying{"Put", "at an angle to", "at an angle to"},
+	Also:   []string{"tilt", "inclined"},
 	Doc:    Doc{"two directions", "`value` 0–180; with `about` −180–180, right-handed from a to b", "1; 2 at 0 and 180 without `about`"},
 	state:  opened,
 	check: func(p Params, about bool) (string, error) {
@@ -44,6 +46,15 @@ var _ = register(Type{
 			return "at an angle", 92
 		}
 		return "", 0
+	},
+	offerAbout: func(put, on part.Feature) (string, string, int) {
+		switch {
+		case both(put, on, isPlane):
+			return "at a signed angle", "the axis it turns about", 46
+		case directed(put, on):
+			return "at a signed angle", "the axis it turns about", 93
+		}
+		return "", "", 0
 	},
 })
 

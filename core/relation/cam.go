@@ -4,9 +4,11 @@ package relation
 var _ = register(Type{
 	Name:   "cam",
 	Family: Coupling,
-	Fields: []Field{fieldPhase, {Name: "profile", Kind: Profile, Need: true}, {Name: "spline", Kind: Flag}},
+	Fields: []Field{fieldTurn, {Name: "profile", Kind: Profile, Need: true, Said: "lift"}, {Name: "spline", Kind: Flag, Said: "smooth"}},
 	Ties:   [2]string{"angle", "slide"},
 	Stem:   "cam",
+	Say:    Saying{"Let", "drive", "drives"},
+	Also:   []string{"follower", "lift"},
 	Doc:    Doc{"a joint with an angle, one with a slide", "`profile` [[deg, mm], …], straight between points or `\"spline\": true`, optional `phase`: b.slide = lift(a.angle + phase)", "1"},
 	check: func(p Params, _ bool) (string, error) {
 		_, err := NewLift(p.Points("profile"), p.Has("spline"))

@@ -1,5 +1,7 @@
 package relation
 
+import "setfast/core/part"
+
 // centred: a middle plane on a middle plane, or an axis or a point in it. Pairs of faces come as their middle plane.
 var _ = register(Type{
 	Name:   "centred",
@@ -7,6 +9,8 @@ var _ = register(Type{
 	Fields: []Field{fieldSense},
 	Pairs:  true,
 	Stem:   "centred",
+	Say:    Saying{"Put", "centred in", "centred in"},
+	Also:   []string{"center", "centered", "centre", "width", "midplane", "symmetric in a slot", "tab in a slot", "midway"},
 	Doc:    Doc{"`a`: pair of parallel faces `[\"c/f\", \"c/g\"]` of one component; `b`: such a pair 3, an axis 2, a point 1", "", ""},
 	state: func(s *Said, l *Law) bool {
 		switch b := s.B; {
@@ -27,4 +31,15 @@ var _ = register(Type{
 		return true
 	},
 	turns: always,
+	offer: func(put, on part.Feature) (string, int) {
+		switch {
+		case both(put, on, isPlane):
+			return "centred in a slot", 35
+		case either(put, on, isPlane, part.Feature.IsAxis):
+			return "axis midway between faces", 44
+		case either(put, on, isPlane, part.Feature.IsPoint):
+			return "point midway between faces", 44
+		}
+		return "", 0
+	},
 })

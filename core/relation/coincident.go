@@ -11,6 +11,8 @@ var _ = register(Type{
 	Takes:  "plane with plane, point or axis; axis with point; point with point",
 	Fields: []Field{fieldSense},
 	Stem:   "on",
+	Say:    Saying{"Put", "on", "on"},
+	Also:   []string{"flush", "level", "touch", "contact", "mate", "against", "coplanar", "face to face", "align"},
 	Doc:    Doc{"plane–plane 3, plane–point 1, plane–axis 2, axis–point 2, point–point 3", "", ""},
 	state:  func(s *Said, l *Law) bool { return meet(s, l) },
 	turns:  planes,

@@ -9,6 +9,8 @@ var _ = register(Type{
 	Fields: []Field{fieldSense},
 	Fits:   true,
 	Stem:   "axis",
+	Say:    Saying{"Put", "on the axis of", "on the axis of"},
+	Also:   []string{"coaxial", "collinear", "align", "shaft in hole"},
 	Doc:    Doc{"two features with an axis", "", "4"},
 	state: func(s *Said, l *Law) bool {
 		l.rows = func(l *Law, o *Rows, a, b, _ *View) {

@@ -6,6 +6,8 @@ var _ = joint(Type{
 	Coordinates: []Coordinate{angleAboutZ, slideZ},
 	Fits:        true,
 	Stem:        "turn and slide",
+	Say:         Saying{"Let", "turn and slide on", "turns and slides on"},
+	Also:        []string{"sleeve"},
 	Doc:         Doc{"frames", "`angle`, `slide`", "4"},
 	offer:       onFrames("turns, slides on it", 71),
 }, coaxial)

@@ -10,9 +10,11 @@ import (
 var _ = register(Type{
 	Name:   "distance",
 	Takes:  "planes, points and axes (plane with plane or point, point with point or axis, axis with axis)",
-	Fields: []Field{fieldSense, {Name: "value", Kind: Length, Need: true}},
+	Fields: []Field{fieldSense, {Name: "value", Kind: Length, Need: true, Said: "at"}},
 	Main:   "value",
 	Stem:   "distance",
+	Say:    Saying{"Put", "off", "off"},
+	Also:   []string{"offset", "gap", "spacing"},
 	Doc: Doc{"plane–plane (signed along a's normal) 3; plane–point (signed from the plane) 1; point–point, point–axis, axis–axis 1",
 		"`value`; at 0 point–point asks 3 and point–axis 2", ""},
 	state: apartBy,

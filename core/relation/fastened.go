@@ -9,8 +9,10 @@ import (
 var fastened = register(Type{
 	Name:   "fastened",
 	Takes:  "two frames, axes or circles",
-	Fields: []Field{fieldSense, {Name: "offset", Kind: Vector}, {Name: "turn", Kind: Plain}},
+	Fields: []Field{fieldSense, {Name: "offset", Kind: Vector, Said: "shifted by"}, {Name: "turn", Kind: Plain, Said: "turned by", Degrees: true}},
 	Stem:   "fixed",
+	Say:    Saying{"Put", "fixed to", "fixed to"},
+	Also:   []string{"fixed", "rigid", "weld", "bonded", "lock", "glue", "fix"},
 	Doc:    Doc{"two frames", "`offset`, `turn`", "6"},
 	state: func(s *Said, l *Law) bool {
 		l.rows = func(_ *Law, o *Rows, a, b, _ *View) {

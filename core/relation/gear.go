@@ -6,10 +6,12 @@ import "fmt"
 var _ = register(Type{
 	Name:   "gear",
 	Family: Coupling,
-	Fields: []Field{{Name: "ratio", Kind: Number, Need: true, NonZero: true}, fieldPhase},
+	Fields: []Field{{Name: "ratio", Kind: Number, Need: true, NonZero: true, Said: "ratio"}, fieldTurn},
 	Main:   "ratio",
 	Ties:   [2]string{"angle", "angle"},
 	Stem:   "gear",
+	Say:    Saying{"Let", "drive", "drives"},
+	Also:   []string{"gears", "belt", "chain", "teeth"},
 	Doc:    Doc{"joints with an angle", "`ratio`, optional `phase`: Δb.angle = ratio · Δa.angle", "1"},
 	tie: func(s *Said) (Tie, error) {
 		ratio, _ := s.Num("ratio")

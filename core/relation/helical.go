@@ -16,6 +16,8 @@ var _ = register(Type{
 		return v * perTurn
 	}}},
 	Stem: "screw",
+	Say:  Saying{"Let", "screw along", "screws along"},
+	Also: []string{"lead_screw", "thread", "screw_joint"},
 	Doc:  Doc{"frames", "`lead` mm per turn, not 0; `angle`, read off the slide, so it counts turns", "5"},
 	state: func(s *Said, l *Law) bool {
 		l.Lead, _ = s.Num("lead")

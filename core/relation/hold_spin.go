@@ -9,9 +9,11 @@ import (
 var _ = register(Type{
 	Name:   "hold_spin",
 	Takes:  "two features with an axis",
-	Fields: []Field{fieldSense, {Name: "value", Kind: Angle}},
+	Fields: []Field{fieldSense, {Name: "value", Kind: Angle, Said: "at"}},
 	Main:   "value",
 	Stem:   "spin",
+	Say:    Saying{"Put", "held from spinning on", "does not spin on"},
+	Also:   []string{"lock rotation", "keyed", "clocking", "lock spin"},
 	Doc:    Doc{"two features with an axis", "`value`, else where it starts", "1"},
 	state: func(s *Said, l *Law) bool {
 		v, given := s.Num("value")

@@ -10,6 +10,7 @@ import (
 type Proposal struct {
 	Type  *Type
 	Label string // what it does to these features
+	Third string // a third feature is needed, and this is what it may be
 	rank  int
 }
 
@@ -17,11 +18,15 @@ type Proposal struct {
 func Proposals(put, on part.Feature) []Proposal {
 	var out []Proposal
 	for _, t := range Types() {
-		if t.offer == nil {
-			continue
+		if t.offer != nil {
+			if label, rank := t.offer(put, on); label != "" {
+				out = append(out, Proposal{t, label, "", rank})
+			}
 		}
-		if label, rank := t.offer(put, on); label != "" {
-			out = append(out, Proposal{t, label, rank})
+		if t.offerAbout != nil {
+			if label, third, rank := t.offerAbout(put, on); label != "" {
+				out = append(out, Proposal{t, label, third, rank})
+			}
 		}
 	}
 	sort.SliceStable(out, func(i, j int) bool { return out[i].rank < out[j].rank })
@@ -43,15 +48,11 @@ func (t *Type) Leading() *Coordinate {
 
 // Unit is how the main field is shown.
 func (t *Type) Unit() string {
-	for _, f := range t.Fields {
-		if f.Name == t.Main && f.Kind == Angle {
-			return "°"
-		}
-		if f.Name == t.Main && f.Kind == Length {
-			return "mm"
-		}
+	f, ok := t.Field(t.Main)
+	if !ok || f.Kind == Plain {
+		return ""
 	}
-	return ""
+	return f.Unit()
 }
 
 // Needed tells whether the main field must be given.

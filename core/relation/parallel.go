@@ -8,6 +8,8 @@ var _ = register(Type{
 	Takes:  "two features with a direction",
 	Fields: []Field{fieldSense},
 	Stem:   "parallel",
+	Say:    Saying{"Put", "parallel to", "parallel to"},
+	Also:   []string{"align"},
 	Doc:    Doc{"two directions", "", "2"},
 	state: func(s *Said, l *Law) bool {
 		l.rows = func(l *Law, o *Rows, a, b, _ *View) { o.align(a, b, l.Sense) }

@@ -129,3 +129,8 @@ func (p Params) Limited() []string {
 	slices.Sort(out)
 	return slices.Compact(out)
 }
+
+// Written tells whether any number was written as an expression.
+func (p Params) Written() bool {
+	return slices.ContainsFunc(p, func(v Value) bool { return v.Text != "" })
+}

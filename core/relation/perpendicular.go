@@ -8,6 +8,8 @@ var _ = register(Type{
 	Takes:  "two features with a direction",
 	Fields: []Field{fieldSense},
 	Stem:   "square",
+	Say:    Saying{"Put", "square to", "square to"},
+	Also:   []string{"square", "normal", "right angle"},
 	Doc:    Doc{"two directions", "", "1"},
 	state: func(s *Said, l *Law) bool {
 		l.rows = func(_ *Law, o *Rows, a, b, _ *View) { o.openAngle(a, b, halfTurn/2) }

@@ -5,6 +5,8 @@ var _ = joint(Type{
 	Name:        "pin_slot",
 	Coordinates: []Coordinate{angleAboutZ, slideX},
 	Stem:        "pin in slot",
+	Say:         Saying{"Let", "run as a pin in", "runs as a pin in"},
+	Also:        []string{"slot"},
 	Doc:         Doc{"frames", "`angle` about a's z, `slide` along a's x", "4"},
 	offer:       onFrames("runs in it as in a slot", 100),
 }, func(_ *Law, o *Rows, a, b, _ *View) {

@@ -9,6 +9,7 @@ var _ = joint(Type{
 		angleAboutZ,
 	},
 	Stem:  "plane",
+	Say:   Saying{"Let", "move in the plane of", "moves in the plane of"},
 	Doc:   Doc{"frames", "`x`, `y`, `angle`", "3"},
 	offer: onFrames("moves in its plane", 101),
 }, func(_ *Law, o *Rows, a, b, _ *View) {

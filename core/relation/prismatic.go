@@ -5,6 +5,8 @@ var _ = joint(Type{
 	Name:        "prismatic",
 	Coordinates: []Coordinate{slideZ},
 	Stem:        "slide",
+	Say:         Saying{"Let", "slide along", "slides along"},
+	Also:        []string{"slider", "slide", "linear", "rail", "guide"},
 	Doc:         Doc{"frames", "`slide` along a's z", "5"},
 	offer:       onFrames("slides along it", 72),
 }, func(_ *Law, o *Rows, a, b, _ *View) {

@@ -54,6 +54,10 @@ type Type struct {
 	Ties [2]string
 	// Stem begins the id of a new one.
 	Stem string
+	// Say is how it is said as a sentence.
+	Say Saying
+	// Also are names it goes by in the trade (common practice, no source).
+	Also []string
 	// Doc is its row in the documentation: between what, with what values, asking how much.
 	Doc Doc
 
@@ -73,9 +77,14 @@ type Type struct {
 	set func(l *Law, v float64)
 	// offer proposes it for two picked features: what it is called there and its place among all that fit.
 	offer func(put, on part.Feature) (label string, rank int)
+	// offerAbout proposes it with a third feature that is still to be picked; third says what that may be.
+	offerAbout func(put, on part.Feature) (label, third string, rank int)
 	// start is the value an offer begins with, where reading it off makes no sense.
 	start float64
 }
+
+// Saying is a relation in words: First and Then stand before the two slots of its sentence, Verb between two features on a line.
+type Saying struct{ First, Then, Verb string }
 
 // Doc is a row of the table of types in docs/assembly-file.md.
 type Doc struct{ Between, Value, Asks string }

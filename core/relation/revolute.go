@@ -8,6 +8,8 @@ var _ = joint(Type{
 	Coordinates: []Coordinate{angleAboutZ},
 	Fits:        true,
 	Stem:        "turn",
+	Say:         Saying{"Let", "turn about", "turns about"},
+	Also:        []string{"hinge", "pin", "pivot", "bearing", "rotation"},
 	Doc:         Doc{"frames", "`angle`", "5"},
 	offer:       onFrames("turns about it", 70),
 }, func(_ *Law, o *Rows, a, b, _ *View) {

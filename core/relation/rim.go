@@ -9,9 +9,11 @@ import (
 var _ = register(Type{
 	Name:   "rim",
 	Takes:  "two circles",
-	Fields: []Field{fieldSense, {Name: "gap", Kind: Length}},
+	Fields: []Field{fieldSense, {Name: "gap", Kind: Length, Said: "gap"}},
 	Main:   "gap",
 	Stem:   "rim",
+	Say:    Saying{"Put", "rim to rim with", "rim to rim with"},
+	Also:   []string{"insert", "edge to edge"},
 	Doc:    Doc{"two circles", "`gap` along a's normal, optional", "5"},
 	state: func(s *Said, l *Law) bool {
 		l.Gap, _ = s.Num("gap")

@@ -7,8 +7,10 @@ var _ = joint(Type{
 	Name:  "spherical",
 	Ball:  true,
 	Stem:  "ball",
+	Say:   Saying{"Let", "turn any way about", "turns any way about"},
+	Also:  []string{"ball", "socket"},
 	Doc:   Doc{"frames", "none", "3"},
-	offer: onFrames("turns any way about its middle", 102),
+	offer: onFrames("turns any way", 102),
 }, func(_ *Law, o *Rows, a, b, _ *View) {
 	pointOnPoint(o, a, b, geom.Vec{})
 })

@@ -1,6 +1,9 @@
 package relation
 
-import "setfast/core/geom"
+import (
+	"setfast/core/geom"
+	"setfast/core/part"
+)
 
 // symmetric: b is a's image in the plane about.
 var symmetric = register(Type{
@@ -9,6 +12,8 @@ var symmetric = register(Type{
 	Fields:     []Field{{Name: "about", Kind: Third, Need: true}, fieldSense},
 	NeedsAbout: true,
 	Stem:       "symmetric",
+	Say:        Saying{"Put", "as the mirror image of", "mirrors"},
+	Also:       []string{"mirror", "symmetry"},
 	Doc:        Doc{"two points or two planes, with `about` a plane", "", "3"},
 	state: func(s *Said, l *Law) bool {
 		faces := isPlane(s.A) && isPlane(s.B)
@@ -27,6 +32,15 @@ var symmetric = register(Type{
 		return true
 	},
 	turns: planes,
+	offerAbout: func(put, on part.Feature) (string, string, int) {
+		switch {
+		case both(put, on, isPlane):
+			return "mirrored", "the face or plane between them", 48
+		case both(put, on, part.Feature.IsPoint):
+			return "mirrored", "the face or plane between them", 95
+		}
+		return "", "", 0
+	},
 })
 
 // mirrored is a view's image in a plane, which may move itself.

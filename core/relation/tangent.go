@@ -12,6 +12,8 @@ var _ = register(Type{
 	Takes:  "plane with cylinder or sphere, and cylinders and spheres among themselves",
 	Fields: []Field{fieldSide, fieldSense},
 	Stem:   "rest",
+	Say:    Saying{"Put", "against", "rests against"},
+	Also:   []string{"resting", "touching"},
 	Doc: Doc{"plane–cylinder 2; plane–sphere, cylinder–sphere, sphere–sphere, cylinder–cylinder 1",
 		"`side`: `outside`, `inside`, `nearest` (default; with a hole `inside`)", ""},
 	state: func(s *Said, l *Law) bool {
@@ -26,6 +28,9 @@ var _ = register(Type{
 	offer: func(put, on part.Feature) (string, int) {
 		if either(put, on, isPlane, isRound) {
 			return "rests against it", 10
+		}
+		if both(put, on, isRound) {
+			return "round on round", 64
 		}
 		return "", 0
 	},

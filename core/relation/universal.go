@@ -10,8 +10,10 @@ var _ = joint(Type{
 		{Name: "turn_b", Angular: true, read: func(_ *Law, r *Row, a, b *View) float64 { return r.turnAbout(b, b.Y, a, a.X, b, b.X) }},
 	},
 	Stem:  "cross",
+	Say:   Saying{"Let", "turn as a cross on", "turns as a cross on"},
+	Also:  []string{"cardan", "hooke"},
 	Doc:   Doc{"frames", "`turn_a` about a's x, then `turn_b` about b's y", "4"},
-	offer: onFrames("turns as a cross between forks does", 103),
+	offer: onFrames("turns as a cross", 103),
 }, func(_ *Law, o *Rows, a, b, _ *View) {
 	pointOnPoint(o, a, b, geom.Vec{})
 	o.squareXY(a, b)

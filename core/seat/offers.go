@@ -7,10 +7,12 @@
 package seat
 
 import (
+	"cmp"
 	"context"
 	"fmt"
 	"math"
 	"slices"
+	"strings"
 
 	"setfast/core/account"
 	"setfast/core/assembly"
@@ -26,6 +28,7 @@ type Offer struct {
 	Label  string   `json:"label"`
 	Sense  string   `json:"sense,omitempty"` // where turning it round makes a difference
 	Value  *float64 `json:"value,omitempty"`
+	Main   string   `json:"main,omitempty"`   // the field that the value is of
 	Unit   string   `json:"unit,omitempty"`   // of the value
 	Limits string   `json:"limits,omitempty"` // of a joint: the unit its leading coordinate may be limited in
 	Before int      `json:"before"`           // freedoms of the part that is put
@@ -39,14 +42,63 @@ type Offer struct {
 	Poses   map[string]geom.Pose `json:"poses"`          // where to
 	Note    string               `json:"note,omitempty"`
 	Joint   bool                 `json:"joint,omitempty"`
+	// Say is how the sentence goes: the words before its two slots.
+	Say [2]string `json:"say"`
+	// About says what is to be picked besides, where the relation is between three features; untried until then.
+	About string `json:"about,omitempty"`
+	// PutToo and OnToo are the second faces of the pairs it is between.
+	PutToo string `json:"put_too,omitempty"`
+	OnToo  string `json:"on_too,omitempty"`
+	// Fields are what else can be said of it.
+	Fields []Field `json:"fields,omitempty"`
+	// Also are other names of the relation.
+	Also []string `json:"also,omitempty"`
+}
+
+// Field is a number or a word that a relation may be said with.
+type Field struct {
+	Name  string   `json:"name"` // as in files
+	Said  string   `json:"said"` // what stands before it
+	Kind  string   `json:"kind"` // length, angle, number, word, vector or limits
+	Unit  string   `json:"unit,omitempty"`
+	Words []string `json:"words,omitempty"` // of a word
+}
+
+// fields are what else can be said of a relation, beside its sense, its main value where that is needed, and its features.
+func fields(d *relation.Type) []Field {
+	var out []Field
+	add := func(f relation.Field, of string) {
+		kind, said := f.Kind.String(), f.Said
+		if of != "" {
+			said = strings.ReplaceAll(of, "_", " ") + " " + said
+		}
+		if kind != "" && f.Said != "" {
+			out = append(out, Field{f.Name, said, kind, f.Unit(), f.Words})
+		}
+	}
+	for _, f := range d.Fields {
+		if f.Name != d.Main || !f.Need {
+			add(f, "")
+		}
+	}
+	for _, c := range d.Coordinates {
+		for _, name := range []string{"at.", "limits."} {
+			if f, ok := d.Field(name + c.Name); ok {
+				add(f, c.Name)
+				out[len(out)-1].Unit = c.Unit()
+			}
+		}
+	}
+	return out
 }
 
 // offerID names a relation that is only tried.
 const offerID = "\x00offer"
 
 // Offers tries every relation that would put one feature on another. sense, where given, is taken instead of the nearest. Those that
-// cannot hold come last.
-func Offers(ctx context.Context, a *account.Account, put, on assembly.Ref, sense string) ([]Offer, error) {
+// cannot hold come last, and before them those that want another pick, which are not tried.
+func Offers(ctx context.Context, a *account.Account, picks Picks, sense string) ([]Offer, error) {
+	put, on := picks.Put, picks.On
 	t, err := newTrial(ctx, a, put, on)
 	if err != nil {
 		return nil, err
@@ -54,7 +106,7 @@ func Offers(ctx context.Context, a *account.Account, put, on assembly.Ref, sense
 	if put.Head() == on.Head() {
 		return nil, fmt.Errorf("both picks are on %s; pick the second one on another part", put.Head())
 	}
-	fp, fo := t.b.F, t.a.F
+	fp, fo := t.feats[0].F, t.feats[1].F
 	ps := relation.Proposals(fp, fo)
 	if len(ps) == 0 {
 		return nil, fmt.Errorf("no relation fits %s with %s", fp.Describe(), fo.Describe())
@@ -64,9 +116,8 @@ func Offers(ctx context.Context, a *account.Account, put, on assembly.Ref, sense
 	for i, p := range ps {
 		mine := t.apart()
 		tries[i] = func() {
-			m := &assembly.Mate{ID: offerID, Type: p.Type.Name, A: on, B: put, Params: relation.Params{}.WithWord("sense", sense)}
-			o, err := mine.try(m)
-			if err != nil {
+			o, ok := mine.propose(p, picks, sense)
+			if !ok {
 				return
 			}
 			o.Label = p.Label
@@ -86,21 +137,48 @@ func Offers(ctx context.Context, a *account.Account, put, on assembly.Ref, sense
 			out = append(out, *o)
 		}
 	}
-	slices.SortStableFunc(out, func(a, b Offer) int {
-		switch {
-		case (a.Odds == "") == (b.Odds == ""):
-			return 0
-		case a.Odds == "":
-			return -1
-		}
-		return 1
-	})
+	slices.SortStableFunc(out, func(a, b Offer) int { return cmp.Compare(a.last(), b.last()) })
 	return out, nil
 }
 
-// Try tries one relation as it would be posted.
-func Try(ctx context.Context, a *account.Account, m *assembly.Mate) (Offer, error) {
-	t, err := newTrial(ctx, a, m.B, m.A)
+// last is how far back an offer comes.
+func (o *Offer) last() int {
+	switch {
+	case o.Odds != "":
+		return 2
+	case o.About != "":
+		return 1
+	}
+	return 0
+}
+
+// propose tries a proposal, where it wants no other pick.
+func (t *trial) propose(p relation.Proposal, picks Picks, sense string) (Offer, bool) {
+	if p.Third != "" {
+		o := t.offer(p.Type)
+		o.About, o.After = p.Third, o.Before
+		return o, true
+	}
+	picks.About = nil
+	m, err := picks.Mate(t.study.Doc.Document, t.study.Doc.Assemblies[t.study.Name], p.Type)
+	if err != nil {
+		return Offer{}, false
+	}
+	m.ID, m.Params = offerID, relation.Params{}.WithWord("sense", sense)
+	o, err := t.try(m)
+	return o, err == nil
+}
+
+// Try tries one relation as it would be posted; put is the reference of what is put.
+func Try(ctx context.Context, a *account.Account, m *assembly.Mate, put assembly.Ref) (Offer, error) {
+	refs := []assembly.Ref{m.B, m.A}
+	if put.Head() == m.A.Head() {
+		refs = []assembly.Ref{m.A, m.B}
+	}
+	if m.About != nil {
+		refs = append(refs, *m.About)
+	}
+	t, err := newTrial(ctx, a, refs...)
 	if err != nil {
 		return Offer{}, err
 	}
@@ -116,7 +194,11 @@ func (t *trial) valueNow(m *assembly.Mate) (float64, error) {
 	d := m.Descriptor()
 	probe := *m
 	probe.Params = m.WithNum(d.Main, d.Start())
-	r, err := t.whole.New(t.spec(&probe, t.a, t.b))
+	sp, _, err := t.study.Spec(&probe, 0)
+	if err != nil {
+		return 0, err
+	}
+	r, err := t.whole.New(sp)
 	if err != nil {
 		return 0, err
 	}

@@ -11,6 +11,7 @@ import (
 	"setfast/core/assembly"
 	"setfast/core/format"
 	"setfast/core/geom"
+	"setfast/core/relation"
 	"setfast/core/report"
 )
 
@@ -41,12 +42,15 @@ func offers(t *testing.T, d *assembly.Document, put, on string) map[string]Offer
 	t.Helper()
 	p, _ := format.Ref(put)
 	o, _ := format.Ref(on)
-	list, err := Offers(context.Background(), taken(t, d), p, o, "")
+	list, err := Offers(context.Background(), taken(t, d), Picks{Put: p, On: o}, "")
 	if err != nil {
 		t.Fatal(err)
 	}
 	out := map[string]Offer{}
 	for _, x := range list {
+		if x.About != "" {
+			x.Type += " about"
+		}
 		out[x.Type] = x
 	}
 	return out
@@ -58,7 +62,7 @@ func TestOffers(t *testing.T) {
 		put, on string
 		after   map[string]int
 	}{
-		{"block/bottom", "plate/top", map[string]int{"coincident": 3, "distance": 3, "parallel": 4, "angle": 5, "perpendicular": 5}},
+		{"block/bottom", "plate/top", map[string]int{"coincident": 3, "distance": 3, "parallel": 4, "angle": 5, "perpendicular": 5, "angle about": 6, "symmetric about": 6}},
 		{"block/h1", "plate/h1", map[string]int{"concentric": 2, "hold_spin": 5, "revolute": 1, "helical": 1, "cylindrical": 2, "prismatic": 1, "fastened": 0, "distance": 5, "parallel": 4, "perpendicular": 5, "angle": 5}},
 		{"block/r1", "plate/r1", map[string]int{"rim": 1, "concentric": 2, "coincident": 3}},
 		{"block/tip", "plate/top", map[string]int{"coincident": 5, "distance": 5}},
@@ -119,7 +123,7 @@ func TestOffersSayTheFit(t *testing.T) {
 	}
 	a, _ := format.Ref("block/h1")
 	b, _ := format.Ref("block/h2")
-	if _, err := Offers(context.Background(), taken(t, read(t, "")), a, b, ""); err == nil {
+	if _, err := Offers(context.Background(), taken(t, read(t, "")), Picks{Put: a, On: b}, ""); err == nil {
 		t.Error("two picks on one part were taken")
 	}
 }
@@ -196,5 +200,57 @@ func TestSpread(t *testing.T) {
 	}
 	if len(Spread(nil, nil)) != 0 {
 		t.Error("nobody came, and yet there are poses")
+	}
+}
+
+// slotted is a plate with a slot of 12 mm between faces l and r, beside a tab of 10 mm between its faces l and r, and two pegs.
+const slotted = `{"setfast": 1, "root": "main", "parts": {
+ "plate": {"features": {"l": {"type": "plane", "origin": [0,0,5], "normal": [1,0,0]}, "r": {"type": "plane", "origin": [12,0,5], "normal": [-1,0,0]}, "out": {"type": "plane", "origin": [-30,0,5], "normal": [-1,0,0]}, "peg": {"type": "cylinder", "origin": [50,0,0], "direction": [0,0,1], "radius": 4, "side": "shaft"}, "mid": {"type": "plane", "origin": [6,0,900], "normal": [1,0,0]}}},
+ "tab": {"features": {"l": {"type": "plane", "origin": [-5,0,0], "normal": [-1,0,0]}, "r": {"type": "plane", "origin": [5,0,0], "normal": [1,0,0]}, "peg": {"type": "cylinder", "origin": [0,0,0], "direction": [0,0,1], "radius": 3, "side": "shaft"}, "tip": {"type": "point", "at": [0,0,0]}}}},
+ "assemblies": {"main": {"components": {"plate": {"part": "plate", "grounded": true}, "tab": {"part": "tab", "pose": {"origin": [40, 3, 50], "quaternion": [0.999, 0.02, 0.02, 0.01]}}}, "mates": []}}}`
+
+// TestPairs: a tab is centred in a slot from one pick on each, the faces opposite being found; what is left follows from the table of the
+// file (3 of a pair, 2 of an axis, 1 of a point; 1 of round on round). Midway is where both gaps are 1 mm.
+func TestPairs(t *testing.T) {
+	d, err := format.Read([]byte(slotted))
+	if err != nil {
+		t.Fatal(err)
+	}
+	for _, c := range []struct {
+		put, on, typ, putToo, onToo string
+		after                       int
+	}{
+		{"tab/l", "plate/l", "centred", "tab/r", "plate/r", 3},
+		{"tab/r", "plate/r", "centred", "tab/l", "plate/l", 3},
+		{"tab/peg", "plate/l", "centred", "", "plate/r", 4},
+		{"tab/tip", "plate/r", "centred", "", "plate/l", 5},
+		{"tab/peg", "plate/peg", "tangent", "", "", 5},
+	} {
+		o := offers(t, d, c.put, c.on)[c.typ]
+		if o.PutToo != c.putToo || o.OnToo != c.onToo || o.After != c.after || o.Odds != "" {
+			t.Errorf("%s on %s: with %q and %q it leaves %d %s; want %q, %q, %d", c.put, c.on, o.PutToo, o.OnToo, o.After, o.Odds, c.putToo, c.onToo, c.after)
+		}
+		if p, moved := o.Poses["tab"]; c.typ == "centred" && (!moved || math.Abs(p.Point(geom.Vec{}).X-6) > 1e-6) {
+			t.Errorf("%s on %s: the middle of the tab comes to %v, want x = 6", c.put, c.on, p.O)
+		}
+	}
+	// a relation between three features is tried once all are picked: the tab's face mirrored on the slot's in the middle plane
+	put, _ := format.Ref("tab/l")
+	on, _ := format.Ref("plate/l")
+	about, _ := format.Ref("plate/mid")
+	if o := offers(t, d, "tab/l", "plate/l")["symmetric about"]; o.About == "" || o.After != o.Before {
+		t.Errorf("what wants a third pick is offered as %+v", o)
+	}
+	m, err := Picks{Put: put, On: on, About: &about}.Mate(d, d.Assemblies["main"], relation.Named("symmetric"))
+	if err != nil {
+		t.Fatal(err)
+	}
+	m.ID = offerID
+	o, err := Try(context.Background(), taken(t, d), m, put)
+	if err != nil || o.After != 3 || o.Odds != "" {
+		t.Errorf("mirrored in the middle it leaves %d %s, %v", o.After, o.Odds, err)
+	}
+	if p := o.Poses["tab"]; math.Abs(p.Point(geom.V(-5, 0, 0)).X-12) > 1e-6 {
+		t.Errorf("the mirrored face comes to x = %g, want 12", p.Point(geom.V(-5, 0, 0)).X)
 	}
 }

@@ -2,6 +2,7 @@ package seat
 
 import (
 	"context"
+	"fmt"
 	"maps"
 	"math"
 	"slices"
@@ -25,27 +26,30 @@ type trial struct {
 	study  *motion.Study
 	base   *report.Result
 	whole  *solve.System // starting where all stands, what has no freedom fixed
-	a, b   solve.Feat    // of the relation: on, put
+	feats  []solve.Feat  // of what is picked: put, on, and others
 	about  map[int][]int // body → relations in force
-	rels   []int         // of what the two features can move
+	rels   []int         // of what the features can move
 	bodies []int         // of what they can move, and what stands beside
 	name   string        // of the component whose freedom is told
 	before int           // freedoms of what can move
 }
 
-// newTrial finds what two features can move.
-func newTrial(ctx context.Context, a *account.Account, put, on assembly.Ref) (*trial, error) {
+// newTrial finds what the picked features can move: put, on, and any others.
+func newTrial(ctx context.Context, a *account.Account, refs ...assembly.Ref) (*trial, error) {
 	t := &trial{study: a.Study(ctx), base: a.Root}
-	var err error
-	if t.b, _, err = t.study.Feature(put); err != nil {
-		return nil, err
+	for _, r := range refs {
+		f, present, err := t.study.Feature(r)
+		if err != nil {
+			return nil, err
+		}
+		if !present {
+			return nil, fmt.Errorf("%s is suppressed", r.Head())
+		}
+		t.feats = append(t.feats, f)
 	}
-	if t.a, _, err = t.study.Feature(on); err != nil {
-		return nil, err
-	}
-	t.name = t.base.Body(put.Path)
+	t.name = t.base.Body(refs[0].Path)
 	if c := t.study.Asm.Component(t.name); c == nil || c.Grounded {
-		t.name = t.base.Body(on.Path)
+		t.name = t.base.Body(refs[1].Path)
 	}
 	t.standing()
 	t.reach()
@@ -74,7 +78,7 @@ func (t *trial) standing() {
 	t.whole = w
 }
 
-// reach gathers the relations that tie the two features' bodies to others through bodies that move.
+// reach gathers the relations that tie the features' bodies to others through bodies that move.
 func (t *trial) reach() {
 	w := t.whole
 	t.about = w.ByBody(t.study.Rels)
@@ -87,8 +91,9 @@ func (t *trial) reach() {
 			next = append(next, b)
 		}
 	}
-	add(t.a.Body)
-	add(t.b.Body)
+	for _, f := range t.feats {
+		add(f.Body)
+	}
 	for len(next) > 0 {
 		b := next[len(next)-1]
 		next = next[:len(next)-1]
@@ -101,16 +106,11 @@ func (t *trial) reach() {
 	}
 	t.rels = slices.Sorted(maps.Keys(rels))
 	t.bodies = slices.Collect(maps.Keys(in))
-	for _, f := range []solve.Feat{t.a, t.b} {
+	for _, f := range t.feats {
 		if f.Body >= 0 {
 			t.bodies = append(t.bodies, f.Body)
 		}
 	}
-}
-
-// spec is a relation as it is said, on bodies.
-func (t *trial) spec(m *assembly.Mate, a, b solve.Feat) solve.Spec {
-	return solve.Spec{ID: m.ID, Type: m.Type, A: a, B: b, Params: m.Params}
 }
 
 // part is the overlay as a model of its own, with another relation if one is given, and where its bodies are in the assembly.
@@ -126,11 +126,16 @@ func (t *trial) part(m *assembly.Mate) (*model.Model, []int, error) {
 		k.Mates, k.Rels = append(k.Mates, t.study.Mates[r]), append(k.Rels, i)
 	}
 	if m != nil {
-		here := func(f solve.Feat) solve.Feat {
-			f.Body = slices.Index(bodies, f.Body)
-			return f
+		sp, _, err := t.study.Spec(m, 0)
+		if err != nil {
+			return nil, nil, err
 		}
-		r, err := sys.New(t.spec(m, here(t.a), here(t.b)))
+		for _, f := range []*solve.Feat{&sp.A, &sp.B, sp.About} {
+			if f != nil && f.Body >= 0 {
+				f.Body = slices.Index(bodies, f.Body)
+			}
+		}
+		r, err := sys.New(sp)
 		if err != nil {
 			return nil, nil, err
 		}
@@ -157,10 +162,26 @@ func post(m *model.Model, poses []geom.Pose, rels []int) *mobility.Basis {
 	return basis
 }
 
+// offer is one of a type, not tried yet.
+func (t *trial) offer(d *relation.Type) Offer {
+	o := Offer{Type: d.Name, Joint: d.Family == relation.Joint, Moves: []string{}, Poses: map[string]geom.Pose{}, Before: t.base.Components[t.name].Left,
+		Say: [2]string{d.Say.First, d.Say.Then}, Fields: fields(d), Also: d.Also}
+	if c := d.Leading(); o.Joint && c != nil {
+		o.Limits = c.Unit()
+	}
+	return o
+}
+
 // try solves the overlay with a relation and counts what it leaves.
 func (t *trial) try(m *assembly.Mate) (Offer, error) {
 	d := m.Descriptor()
-	o := Offer{Type: d.Name, Joint: d.Family == relation.Joint, Moves: []string{}, Poses: map[string]geom.Pose{}, Before: t.base.Components[t.name].Left}
+	o := t.offer(d)
+	if m.A2 != nil {
+		o.OnToo = m.A2.String()
+	}
+	if m.B2 != nil {
+		o.PutToo = m.B2.String()
+	}
 	if d.Needed() {
 		v, given := m.Num(d.Main)
 		if !given {
@@ -172,10 +193,7 @@ func (t *trial) try(m *assembly.Mate) (Offer, error) {
 			with.Params = m.WithNum(d.Main, v)
 			m = &with
 		}
-		o.Value, o.Unit = &v, d.Unit()
-	}
-	if c := d.Leading(); o.Joint && c != nil {
-		o.Limits = c.Unit()
+		o.Value, o.Main, o.Unit = &v, d.Main, d.Unit()
 	}
 	k, bodies, err := t.part(m)
 	if err != nil {
@@ -183,9 +201,9 @@ func (t *trial) try(m *assembly.Mate) (Offer, error) {
 	}
 	r := k.Sys.Rels[len(k.Sys.Rels)-1]
 	o.Asked, o.Sense = r.Asks(), r.SenseWord()
-	put := slices.Index(bodies, t.b.Body)
+	put := slices.Index(bodies, t.feats[0].Body)
 	if put >= 0 && k.Sys.Bodies[put].Fixed {
-		put = slices.Index(bodies, t.a.Body)
+		put = slices.Index(bodies, t.feats[1].Body)
 	}
 	st, holds := conflict.Holds(k, put)
 	if !holds {

@@ -97,6 +97,10 @@ func inUnits(o *seat.Offer, u words.Units) {
 		x := *o.Value / u.Scale()
 		o.Value = &x
 	}
+	o.Fields = slices.Clone(o.Fields)
+	for i := range o.Fields {
+		o.Fields[i].Unit = u.Name(o.Fields[i].Unit)
+	}
 	o.Unit, o.Limits = u.Name(o.Unit), u.Name(o.Limits)
 	o.Odds, o.Note = u.Said(o.Odds), u.Said(o.Note)
 }

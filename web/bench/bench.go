@@ -12,6 +12,7 @@ import (
 	"github.com/labstack/echo/v5"
 
 	"setfast/app"
+	"setfast/core/relation"
 	"setfast/store"
 	"setfast/web/ask"
 	"setfast/web/pages"
@@ -51,7 +52,24 @@ type pageView struct {
 	Asm     store.Assembly
 	Others  []store.Assembly // that can be placed
 	Parts   []pages.PartView
+
+	Relations []relationView
 }
+
+// relationView is a type of relation by its names.
+type relationView struct{ Type, Family, Label, Also string }
+
+// relations lists all types, to be found by what they are called.
+var relations = func() (out []relationView) {
+	for _, t := range relation.Types() {
+		v := relationView{t.Name, "relation", t.Say.First + " … " + t.Say.Then + " …", strings.Join(t.Also, ", ")}
+		if t.Family == relation.Coupling {
+			v.Family, v.Label = "coupling", "Couple two joints as a "+t.Name
+		}
+		out = append(out, v)
+	}
+	return out
+}()
 
 func (b *Bench) page(c *echo.Context, n int64) error {
 	ctx := c.Request().Context()
@@ -59,7 +77,7 @@ func (b *Bench) page(c *echo.Context, n int64) error {
 	if err != nil {
 		return err
 	}
-	v := pageView{Title: a.Name + " · Bench", Asm: a}
+	v := pageView{Title: a.Name + " · Bench", Asm: a, Relations: relations}
 	if v.Project, err = b.App.Store.Project(ctx, a.ProjectID); err != nil {
 		return err
 	}

@@ -35,7 +35,7 @@ type lineView struct {
 // lines makes a line of each component, in build order. Every relation is shown with the line it is or would be posted with.
 func (v *accountView) lines(j *app.Judged) {
 	t := &told{
-		j: j, units: v.units, lines: map[string]report.Line{}, posted: map[string]report.LineMate{},
+		j: j, units: v.units, coordinates: j.Coordinates(), lines: map[string]report.Line{}, posted: map[string]report.LineMate{},
 		planned: riding(j.Result, report.Planned), loose: riding(j.Result, report.Stray, report.Momentary), idle: riding(j.Result, report.Idle),
 	}
 	for _, l := range j.Result.Lines {
@@ -57,6 +57,7 @@ func (v *accountView) lines(j *app.Judged) {
 // told is what lines are made from.
 type told struct {
 	j                    *app.Judged
+	coordinates          map[string]map[string]float64
 	units                words.Units
 	lines                map[string]report.Line
 	posted               map[string]report.LineMate

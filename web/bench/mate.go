@@ -1,58 +1,157 @@
 package bench
 
 import (
+	"encoding/json"
+	"strings"
+
 	"setfast/app/words"
 	"setfast/core/assembly"
 	"setfast/core/part"
 	"setfast/core/relation"
 )
 
-// mateView is a relation on its line.
+// mateView is a relation on its line, to be read as a sentence: what is put, how, and on what.
 type mateView struct {
-	ID, Words  string
+	ID         string
+	Ends       []endView
+	Words      string // of a coupling, which has no ends to pick
+	Note       string
 	Asked      int
 	Removed    int
 	Posted     bool
 	Suppressed bool
 	LeftOut    bool // because it is at odds
 	Miss       string
-	HasValue   bool
-	Value      string // as it is written
-	Unit       string
-	Length     bool // the value is a length
 	Sense      string
-	Limits     []limitView
+	Fields     []fieldView
+	Now        string // where the coordinates of a joint stand
 }
 
-// limitView is a coordinate of a joint that may be limited.
-type limitView struct {
-	Of, Lo, Hi, Unit string
-	Length           bool
+// endView is a feature of a relation, with the word before it.
+type endView struct{ Before, End, Words string }
+
+// fieldView is a number or a word of a relation that can be set.
+type fieldView struct {
+	Relation   string
+	Name, Said string // as in files; what stands before it
+	Label      string // for those who do not see it
+	Kind       string // number, word, vector, limits or profile
+	Values     []string
+	Unit       string
+	Length     bool     // it is in mm where nothing else is said
+	Words      []string // of a word
+	Open       string   // what is shown where nothing is said
 }
 
 func (t *told) mate(m *assembly.Mate) mateView {
 	note := t.j.Result.Mates[m.ID]
 	d := m.Descriptor()
-	v := mateView{ID: m.ID, Suppressed: m.Suppressed, LeftOut: note.LeftOut, Sense: note.Sense,
-		Words: t.units.Said(words.Ref(t.j.Doc, t.j.Asm, m.B) + " — " + words.Ref(t.j.Doc, t.j.Asm, m.A))}
+	v := mateView{ID: m.ID, Suppressed: m.Suppressed, LeftOut: note.LeftOut, Sense: note.Sense, Note: m.Note}
 	if m.IsCoupling() {
-		v.Words = m.Type + ": " + m.JointA + " drives " + m.JointB
+		v.Words = m.JointA + " " + d.Say.Verb + " " + m.JointB
+	} else {
+		v.Ends = t.ends(m)
 	}
 	if p, ok := t.posted[m.ID]; ok {
 		v.Asked, v.Removed, v.Posted = p.Asked, p.Removed, true
 	}
-	if d.Main != "" && (m.Has(d.Main) || !d.Needed() && !m.IsCoupling() && d.Reads()) {
-		v.Length = d.Unit() == string(words.MM)
-		v.HasValue, v.Value, v.Unit = true, t.written(m, d.Main, "0", v.Length), t.units.Name(d.Unit())
-		if d.Main != "value" {
-			v.Unit += " " + d.Main
+	for _, f := range d.Fields {
+		if f.Said != "" {
+			v.Fields = append(v.Fields, t.field(m, f, ""))
 		}
 	}
 	for _, c := range d.Coordinates {
-		v.Limits = append(v.Limits, limitView{c.Name, t.written(m, relation.LimitField(c.Name, 0), "", !c.Angular), t.written(m, relation.LimitField(c.Name, 1), "", !c.Angular), t.units.Name(c.Unit()), !c.Angular})
+		of := ""
+		if len(d.Coordinates) > 1 {
+			of = strings.ReplaceAll(c.Name, "_", " ") + " "
+		}
+		for _, name := range []string{"at.", "limits."} {
+			if f, ok := d.Field(name + c.Name); ok {
+				v.Fields = append(v.Fields, t.field(m, f, of))
+			}
+		}
 	}
+	v.Now = t.now(m)
 	if note.LeftOut {
 		v.Miss = t.units.Said(words.Miss(note.Miss.MM, note.Miss.Deg))
+	}
+	return v
+}
+
+// now says where the coordinates of a joint stand.
+func (t *told) now(m *assembly.Mate) string {
+	var out []string
+	for _, c := range m.Descriptor().Coordinates {
+		x, ok := t.coordinates[m.ID][c.Name]
+		switch {
+		case !ok:
+		case c.Angular:
+			out = append(out, strings.ReplaceAll(c.Name, "_", " ")+" "+part.Number(x)+"°")
+		default:
+			out = append(out, c.Name+" "+t.units.Number(x)+" "+string(t.units))
+		}
+	}
+	return strings.Join(out, " · ")
+}
+
+// ends are the features of a relation.
+func (t *told) ends(m *assembly.Mate) []endView {
+	var out []endView
+	add := func(before, end string, r *assembly.Ref) {
+		if r != nil {
+			out = append(out, endView{before, end, t.units.Said(words.Ref(t.j.Doc, t.j.Asm, *r))})
+		}
+	}
+	add("", "put", &m.B)
+	add("and", "put_too", m.B2)
+	add(m.Descriptor().Say.Verb, "on", &m.A)
+	add("and", "on_too", m.A2)
+	add("about", "about", m.About)
+	return out
+}
+
+// field shows a field of a relation as it stands.
+func (t *told) field(m *assembly.Mate, f relation.Field, of string) fieldView {
+	length := f.Unit() == string(words.MM)
+	v := fieldView{Relation: m.ID, Name: f.Name, Said: of + f.Said, Label: of + f.Said + " of " + m.ID, Unit: t.units.Name(f.Unit()), Length: length, Words: f.Words, Open: "0", Kind: "number"}
+	switch f.Kind {
+	case relation.Word:
+		v.Kind, v.Values = "word", []string{m.Word(f.Name)}
+	case relation.Flag:
+		v.Kind = "flag"
+		if m.Has(f.Name) {
+			v.Values = []string{"yes"}
+		}
+	case relation.Vector:
+		v.Kind, v.Values = "vector", []string{"", "", ""}
+		if x, ok := m.Vec(f.Name); ok {
+			for i, c := range x.Array() {
+				v.Values[i] = t.units.Number(c)
+			}
+		}
+	case relation.Profile:
+		raw, _ := json.Marshal(m.Points(f.Name)) // finite numbers
+		v.Kind, v.Values = "profile", []string{strings.ReplaceAll(strings.Trim(string(raw), "[]"), "],[", "; ")}
+	case relation.Limits:
+		v.Kind, v.Open = "limits", "any"
+		name := strings.TrimPrefix(f.Name, "limits.")
+		v.Name = name
+		k := relation.CoordinateKind(name)
+		v.Length, v.Unit = k == relation.Length, t.units.Name(relation.Field{Kind: k}.Unit())
+		for i := range 2 {
+			v.Values = append(v.Values, t.written(m, relation.LimitField(name, i), "", v.Length))
+		}
+	default:
+		v.Values = []string{t.written(m, f.Name, "", length)}
+		if strings.HasPrefix(f.Name, "at.") {
+			v.Open = "free"
+		}
+		if f.Name == m.Descriptor().Main {
+			v.Label = "Value of " + m.ID
+		}
+		if f.Name == "value" && !f.Need {
+			v.Open = "as it stands"
+		}
 	}
 	return v
 }
@@ -71,3 +170,6 @@ func (t *told) written(m *assembly.Mate, field, none string, length bool) string
 	}
 	return part.Number(x)
 }
+
+// Axes names the numbers of a vector.
+func (fieldView) Axes() []string { return []string{"x", "y", "z"} }

@@ -15,6 +15,7 @@ import (
 	"setfast/app"
 	"setfast/app/words"
 	"setfast/core/assembly"
+	"setfast/core/format"
 	"setfast/core/geom"
 	"setfast/core/report"
 )
@@ -33,6 +34,8 @@ type stateJSON struct {
 	Motions    json.RawMessage            `json:"motions,omitempty"`
 	Findings   *string                    `json:"findings,omitempty"` // as HTML
 	Balance    string                     `json:"balance"`
+	Joints     []jointJSON                `json:"joints"` // those in force
+	Settings   settingsJSON               `json:"settings"`
 	Verdict    string                     `json:"verdict"`
 	Undo       string                     `json:"undo"`
 	Redo       string                     `json:"redo"`
@@ -55,6 +58,63 @@ type componentJSON struct {
 	Shapes   []app.Shape `json:"shapes"`
 }
 
+// jointJSON is a joint with its coordinates.
+type jointJSON struct {
+	ID string           `json:"id"`
+	Of []coordinateJSON `json:"of"`
+}
+
+// coordinateJSON is a coordinate of a joint where it stands, in mm or degrees.
+type coordinateJSON struct {
+	Name    string  `json:"name"`
+	Angular bool    `json:"angular"`
+	At      float64 `json:"at"`
+}
+
+// settingsJSON is what an assembly counts by.
+type settingsJSON struct {
+	ToleranceMM   float64     `json:"tolerance_mm"`
+	ToleranceDeg  float64     `json:"tolerance_deg"`
+	FastenersHeld bool        `json:"fasteners_held"`
+	Values        []valueJSON `json:"values"`
+}
+
+// valueJSON is a named value as written, and what it comes to.
+type valueJSON struct {
+	Name string `json:"name"`
+	Text string `json:"text"`
+	Is   string `json:"is"`
+}
+
+// settings are those of an assembly.
+func settings(j *app.Judged) settingsJSON {
+	s := j.Doc.SettingsOf(j.Asm)
+	out := settingsJSON{ToleranceMM: s.ToleranceMM, ToleranceDeg: s.ToleranceDeg, FastenersHeld: s.FastenersHeld, Values: []valueJSON{}}
+	worked := format.Worked(j.Asm.Values)
+	for _, v := range j.Asm.Values {
+		out.Values = append(out.Values, valueJSON{v.Name, v.Text, worked[v.Name]})
+	}
+	return out
+}
+
+// joints lists the joints of an assembly that have coordinates.
+func joints(j *app.Judged) []jointJSON {
+	out := []jointJSON{}
+	at := j.Coordinates()
+	for _, m := range j.Asm.Mates {
+		k := jointJSON{ID: m.ID}
+		for _, c := range m.Descriptor().Coordinates {
+			if x, ok := at[m.ID][c.Name]; ok {
+				k.Of = append(k.Of, coordinateJSON{c.Name, c.Angular, x})
+			}
+		}
+		if len(k.Of) > 0 {
+			out = append(out, k)
+		}
+	}
+	return out
+}
+
 // shown is a state written out.
 type shown struct {
 	of           *app.Judged
@@ -67,7 +127,7 @@ type shown struct {
 func (b *Bench) write(j *app.Judged, u words.Units) (*stateJSON, error) {
 	v := view(j, u)
 	out := &stateJSON{Seq: j.Seq, Verdict: string(j.Verdict()), Undo: j.Undo.Said, Redo: j.Redo.Said, Order: []string{}, LineOrder: []string{},
-		Components: map[string]json.RawMessage{}, Lines: map[string]string{}, Mates: map[string][]string{}}
+		Components: map[string]json.RawMessage{}, Lines: map[string]string{}, Mates: map[string][]string{}, Joints: joints(j), Settings: settings(j)}
 	hidden := func(k *assembly.Component) bool { return k.Suppressed || v.missing[k.Name] != "" }
 	drawn, more := j.Drawn(func(k *assembly.Component) bool { return !hidden(k) })
 	for i, k := range j.Asm.Components {

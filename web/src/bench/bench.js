@@ -3,11 +3,15 @@
 import { again, asking, pause, Refusal } from "../net.js";
 import { Stage } from "../stage/stage.js";
 import { NoStage } from "../stage/none.js";
+import { Coupling } from "./coupling.js";
 import { byKey, keyOf, shownKey, table } from "./commands.js";
 import { ask, Palette, Placing } from "./dialogs.js";
+import { Settings } from "./settings.js";
+import { Divider } from "./divider.js";
 import { Ledger } from "./ledger.js";
 import { Pointer } from "./pointer.js";
-import { offerOf, Sentence } from "./sentence.js";
+import { offerOf } from "./offers.js";
+import { Sentence } from "./sentence.js";
 import { merge, poses } from "./state.js";
 import { Tug } from "./tug.js";
 
@@ -39,17 +43,31 @@ class Bench {
     this.view = $("#view");
     this.stage = this.makeStage();
     this.sentence = new Sentence(/** @type {HTMLFormElement} */ ($("#saying")), this.stage, this.call, (a) => this.act(a));
-    this.ledger = new Ledger($("#account"), { act: (a) => this.act(a), stage: this.stage, ask, swing: (k) => this.swing(k) });
+    this.coupling = new Coupling(/** @type {HTMLFormElement} */ ($("#coupling")), this.sentence.form, (a) => this.act(a));
+    this.divider = new Divider($("#divider"), $("main.bench"));
+    this.settings = new Settings((a) => this.act(a));
+    this.ledger = new Ledger($("#account"), {
+      act: (a) => this.act(a), stage: this.stage, ask, swing: (k) => this.swing(k),
+      repick: (relation, end, was) => {
+        this.coupling.toggle(false);
+        this.sentence.repick(relation, end, was);
+      },
+    });
     this.pointer = new Pointer(this.view, $("#under"), this.stage, this.sentence, () => this.tug);
     this.placing = new Placing((items) => this.post("do", { do: "place", items }, false), () => !!this.state?.components.length);
     this.palette = new Palette();
     this.tug = this.makeTug();
     this.commands = table({
-      stage: this.stage, sentence: this.sentence, tug: this.tug, ledger: this.ledger, placing: this.placing, pointer: this.pointer,
+      divider: this.divider, stage: this.stage, sentence: this.sentence, coupling: this.coupling,
+      tug: this.tug, ledger: this.ledger, placing: this.placing, pointer: this.pointer,
       act: (a) => this.act(a), back: (which) => this.back(which), withPart: (run) => this.withPart(run),
       everything: () => this.everything(), title: () => this.title(), view: this.view, asm,
+      settings: () => this.state && this.settings.open(this.state.settings), keys: () => this.showKeys(), tell: (text) => this.tell(text),
     });
     this.keys = byKey(this.commands);
+    const sentence = $("#sentence");
+    const least = parseFloat(getComputedStyle(sentence).minHeight);
+    new ResizeObserver(() => $("#stage").style.setProperty("--grown", `${sentence.offsetHeight - least}px`)).observe(sentence);
     addEventListener("keydown", (e) => this.key(e));
     document.addEventListener("click", (e) => {
       const button = /** @type {Element} */ (e.target).closest(buttons);
@@ -143,6 +161,7 @@ class Bench {
     const first = this.state === null;
     this.state = s;
     this.sentence.state = s;
+    this.coupling.take(s.joints);
     this.stage.light(null);
     const drawn = this.stage.show(s, !!keepView && !first); // shapes are on their way while the lines are made
     $("#balance").innerHTML = s.balance;
@@ -269,9 +288,43 @@ class Bench {
     if (to && (await this.act({ do: "title", to }))) name.textContent = to;
   }
 
-  /** Lists everything that can be done. */
+  /** Lists everything that can be done, and every relation by its names. */
   everything() {
-    this.palette.open(Object.values(this.commands).map((c) => ({ words: c.words, help: c.help, keys: shownKey(c), run: c.run })));
+    const all = Object.values(this.commands).map((c) => ({ words: c.words, help: c.help, keys: shownKey(c), run: c.run }));
+    this.palette.open([...all, ...this.relations()]);
+  }
+
+  /** The relations by name. */
+  relations() {
+    return [...document.querySelectorAll("#relations option")].map((e) => {
+      const { type, also, family } = /** @type {HTMLElement} */ (e).dataset;
+      const label = /** @type {HTMLOptionElement} */ (e).label;
+      return {
+        words: label,
+        help: `${type} ${also} relate mate constraint relation joint`.replaceAll("_", " "),
+        keys: type?.replaceAll("_", " "),
+        run: () => (family === "coupling" ? this.couple(type ?? "") : this.sentence.want(type ?? "", label)),
+      };
+    });
+  }
+
+  /** @param {string} type */
+  couple(type) {
+    this.coupling.get("couple-type").value = type;
+    this.coupling.toggle(true);
+  }
+
+  /** All keys on one sheet. */
+  showKeys() {
+    const rows = Object.values(this.commands).filter((c) => shownKey(c)).map((c) => {
+      const li = document.createElement("li");
+      const key = document.createElement("kbd");
+      key.textContent = shownKey(c);
+      li.append(key, c.words);
+      return li;
+    });
+    $("#keylist").replaceChildren(...rows);
+    /** @type {HTMLDialogElement} */ ($("#keysheet")).showModal();
   }
 
   /** @param {(name: string) => void} run */

@@ -18,6 +18,8 @@
  * @param {import("./pointer.js").Pointer} b.pointer
  * @param {(a: object) => Promise<boolean>} b.act @param {(which: "undo" | "redo") => void} b.back
  * @param {(run: (name: string) => void) => void} b.withPart @param {() => void} b.everything @param {() => void} b.title
+ * @param {import("./coupling.js").Coupling} b.coupling @param {() => void} b.settings @param {() => void} b.keys
+ * @param {(text: string) => void} b.tell @param {import("./divider.js").Divider} b.divider
  * @param {HTMLElement} b.view @param {string} b.asm
  * @returns {Record<string, Command>}
  */
@@ -30,8 +32,17 @@ export function table(b) {
     freedoms: { words: "Draw or leave out the freedoms", key: "f", help: "what is left, as arrows", run: () => toggleFreedoms(b.stage) },
     colours: { words: "Colours of the files, or the quiet palette", key: "c", help: "color", run: () => b.stage.colours() },
     tug: { words: "Pull parts about by hand", key: "t", help: "drag, move", run: () => b.tug.toggle() },
-    sentence: { words: "Begin a sentence", key: "s", help: "type a feature", run: () => b.sentence.begin() },
-    facing: { words: "Turn the alignment round in the sentence", key: "r", help: "flip", run: () => b.sentence.flip() },
+    sentence: {
+      words: "Begin a sentence",
+      key: "s",
+      help: "type a feature, relate, mate, constraint, relation, joint",
+      run: () => b.sentence.begin(),
+    },
+    facing: { words: "Turn the alignment, sign or side round", key: "r", help: "flip, reverse", run: () => b.sentence.flip() },
+    quarter: { words: "A quarter turn more", key: "w", help: "rotate 90", run: () => quarter(b) },
+    couple: { words: "Couple two joints", key: "l", help: "gear, rack, screw, cam, link", run: () => b.coupling.toggle() },
+    settings: { words: "Settings of this assembly", key: ",", help: "tolerances, named values, spin", run: () => b.settings() },
+    keys: { words: "The keys on one sheet", key: "?", help: "help, shortcuts", run: () => b.keys() },
     "step-back": { words: "Take back the last pick", key: "backspace", keys: "Backspace", run: () => b.sentence.stepBack() },
     clear: { words: "Clear the sentence", key: "escape", keys: "Esc", run: () => b.sentence.clear() },
     "next-under": { words: "Next feature under the cursor", key: "q", run: () => b.pointer.next() },
@@ -41,6 +52,7 @@ export function table(b) {
     "pick-axis": { words: "Pick axes only", key: "alt 3", keys: "Alt 3", run: () => b.pointer.setFilter("axis") },
     "pick-rim": { words: "Pick rims only", key: "alt 4", keys: "Alt 4", run: () => b.pointer.setFilter("rim") },
     "pick-point": { words: "Pick points only", key: "alt 5", keys: "Alt 5", run: () => b.pointer.setFilter("point") },
+    fold: { words: "Fold the account away, or bring it back", key: "y", help: "hide panel", run: () => b.divider.fold() },
     account: { words: "Go to the account", key: "a", run: () => b.ledger.focus() },
     stage: { words: "Go to the stage", key: "g", run: () => b.view.focus() },
     everything: { words: "Everything that can be done", key: "/", run: () => b.everything() },
@@ -96,6 +108,11 @@ export function keyOf(e) {
 function goToShelf() {
   const a = document.querySelector(".path a");
   if (a instanceof HTMLAnchorElement) location.assign(a.href);
+}
+
+/** @param {{sentence: import("./sentence.js").Sentence, tell: (text: string) => void}} b */
+function quarter(b) {
+  if (!b.sentence.quarter()) b.tell("There is nothing to turn: choose a relation that turns, or open a part's line to turn the part.");
 }
 
 /** @param {any} stage */

@@ -1,9 +1,10 @@
 // @ts-check
 // The account beside the stage: a line for each component, then the findings. A line that did not change is left alone, and with it
 // what is open and what has the focus.
+import { points } from "./coupling.js";
+import { typed } from "./fields.js";
 import { bodiesOf } from "./state.js";
 import { shown } from "../units.js";
-import { number } from "./words.js";
 
 /** @param {string} html */
 function element(html) {
@@ -18,6 +19,7 @@ function element(html) {
  * @property {any} stage
  * @property {(title: string, text: string) => Promise<string | null>} ask
  * @property {(k: number) => void} swing
+ * @property {(relation: string, end: string, was: string) => void} repick
  */
 
 export class Ledger {
@@ -90,7 +92,7 @@ export class Ledger {
   remember(e) {
     if (!(e instanceof HTMLElement) || !this.box.contains(e)) return null;
     const is = (/** @type {HTMLElement} */ b) => [
-      b.dataset.act, b.dataset.set, b.dataset.of, b.dataset.end, component(b), mate(b), motion(b),
+      b.dataset.act, b.dataset.set, b.dataset.field, b.dataset.of, b.dataset.end, component(b), mate(b), motion(b),
     ].join("\n");
     const want = is(e);
     return () => {
@@ -147,6 +149,9 @@ export class Ledger {
     turn: (b) => this.bench.act({ do: "turn", relation: mate(b) }),
     suppress: (b) => this.bench.act({ do: "suppress", relation: mate(b), on: true }),
     revive: (b) => this.bench.act({ do: "suppress", relation: mate(b), on: false }),
+    repick: (b) => this.bench.repick(mate(b), b.dataset.end ?? "", b.textContent ?? ""),
+    reid: (b) => this.reid(mate(b)),
+    note: (b) => this.note(mate(b), b.closest(".mate")?.querySelector(".matenote")?.textContent ?? ""),
     unrelate: (b) => this.bench.act({ do: "unrelate", relation: mate(b) }),
     "ground-origin": (b) => this.bench.act({ do: "ground", component: component(b), on: true, origin: true }),
     "ground-here": (b) => this.bench.act({ do: "ground", component: component(b), on: true }),
@@ -186,6 +191,18 @@ export class Ledger {
     this.bench.act({ do: "rename", component: name, to });
   }
 
+  /** @param {string} id */
+  async reid(id) {
+    const to = await this.bench.ask(`Rename ${id}`, id);
+    if (to && to !== id) this.bench.act({ do: "reid", relation: id, to });
+  }
+
+  /** @param {string} id @param {string} was */
+  async note(id, was) {
+    const to = await this.bench.ask(`Note on ${id}: why it is so`, was);
+    if (to !== null && to !== was) this.bench.act({ do: "set", relation: id, field: "note", text: to });
+  }
+
   /** @param {HTMLElement} b @param {string} name */
   hide(b, name) {
     const hidden = new Set(this.bench.stage.hidden);
@@ -204,22 +221,18 @@ export class Ledger {
     b.textContent = was ? "show only this" : "show all";
   }
 
-  /** A value or a limit was typed: a number, an expression, or nothing. @param {Event} e */
+  /** A field of a relation was changed: a number, an expression, a word, or nothing. @param {Event} e */
   async change(e) {
-    const i = /** @type {Element} */ (e.target).closest("input[data-set]");
-    if (!(i instanceof HTMLInputElement)) return;
-    const text = i.value.trim();
-    const v = number(text);
-    if (i.dataset.set === "value" && text === "") {
+    const i = /** @type {Element} */ (e.target).closest("[data-set]");
+    if (!(i instanceof HTMLInputElement || i instanceof HTMLSelectElement)) return;
+    const act = i.dataset.set === "limit"
+      ? { do: "limit", relation: mate(i), of: i.dataset.of, end: i.dataset.end, ...said(i) } // the other end stays as it is written
+      : { do: "set", relation: mate(i), field: i.dataset.field, ...said(i) };
+    if (await this.bench.act(act)) return;
+    if (i instanceof HTMLInputElement) {
       i.value = i.defaultValue;
-      return;
-    }
-    const inches = v !== null && i.dataset.length && shown() === "in"; // kept as it was typed
-    const to = text === "" ? {} : v === null ? { text } : inches ? { text: `${v} in` } : { to: v };
-    const act = i.dataset.set === "value"
-      ? { do: "set", relation: mate(i), ...to }
-      : { do: "limit", relation: mate(i), of: i.dataset.of, end: i.dataset.end, ...to }; // the other end stays as it is written
-    if (!(await this.bench.act(act))) i.value = i.defaultValue;
+      i.checked = i.defaultChecked;
+    } else for (const o of i.options) o.selected = o.defaultSelected;
   }
 
   /** Up and down go from line to line. @param {KeyboardEvent} e */
@@ -251,3 +264,23 @@ const component = (e) => /** @type {HTMLElement | null} */ (e.closest(".line"))?
 const mate = (e) => /** @type {HTMLElement | null} */ (e.closest(".mate"))?.dataset.mate ?? "";
 /** @param {HTMLElement} e */
 const motion = (e) => Number(/** @type {HTMLElement | null} */ (e.closest("[data-motion]"))?.dataset.motion ?? -1);
+
+/**
+ * What a field says now, as the server takes it. Of a vector all three numbers count.
+ * @param {HTMLInputElement | HTMLSelectElement} i
+ */
+function said(i) {
+  const unit = i.dataset.length ? shown() : "";
+  switch (i.dataset.kind) {
+    case "flag":
+      return i instanceof HTMLInputElement && i.checked ? { value: true } : {};
+    case "profile":
+      return { value: points(i.value) ?? [] };
+    case "vector": {
+      const all = [...i.parentElement?.querySelectorAll("input") ?? []].map((k) => typed(k.value, unit, true) ?? 0);
+      return all.every((x) => x === 0) ? {} : { value: all };
+    }
+  }
+  const v = typed(i.value, unit);
+  return v === undefined ? {} : typeof v === "number" ? { to: v } : { text: v };
+}

@@ -1,73 +1,53 @@
 // @ts-check
-// The sentence bar: a relation is made by saying it. Two slots are filled by picking or typing; the relations that fit are
-// tried by the server and previewed on the stage; Enter posts the one chosen.
+// The sentence bar: a relation is made by saying it. Slots are filled by picking or typing; the relations that fit are tried by the
+// server and previewed on the stage; Enter posts the one chosen.
+import { Fields, typed } from "./fields.js";
+import { figuresOf, offerButton } from "./offers.js";
+import { Slots, slots } from "./slots.js";
 import { poses } from "./state.js";
 import { Typing } from "./typing.js";
-import { scale, trim } from "../units.js";
-import { number, words } from "./words.js";
+import { trim } from "../units.js";
+import { words } from "./words.js";
 
 /**
  * @typedef {import("../stage/pick.js").Candidate} Candidate
- * @typedef {"put" | "on"} Slot
- * @typedef {object} Offer
- * @property {string} type
- * @property {string} label
- * @property {string} [sense]
- * @property {number} [value]
- * @property {string} [unit] of the value
- * @property {number} before
- * @property {number} after
- * @property {string} leaves
- * @property {number} asked
- * @property {number} doubled
- * @property {string} [odds]
- * @property {string[]} moves
- * @property {Record<string, any>} poses
- * @property {string} [note]
- * @property {boolean} [joint]
- * @property {string} [limits] of a joint: the unit its leading coordinate may be limited in
+ * @typedef {import("./offers.js").Offer} Offer
+ * @typedef {import("./slots.js").Slot} Slot
  */
-
-/** @type {Slot[]} */
-const slots = ["put", "on"];
-
-/** What a joint is said with, in place of "Put … on …". @type {Record<string, [string, string]>} */
-const verbs = {
-  revolute: ["Let", "turn about"],
-  prismatic: ["Let", "slide along"],
-  cylindrical: ["Let", "turn and slide on"],
-};
 
 const waitForTyping = 250; // ms
 
-export class Sentence {
+export class Sentence extends Slots {
   /**
    * @param {HTMLFormElement} form @param {any} stage @param {import("../net.js").Ask} ask
    * @param {(a: object) => Promise<boolean>} post
    */
   constructor(form, stage, ask, post) {
-    this.form = form;
-    this.stage = stage;
+    super(form, stage);
     this.ask = ask;
     this.post = post;
     /** @type {import("./state.js").State | null} */
     this.state = null;
-    /** @type {Record<Slot, Candidate | null>} */
-    this.slots = { put: null, on: null };
     /** @type {Offer[]} */
     this.offers = [];
-    this.chosen = -1;
     this.sense = "";
     this.filter = "all";
+    this.wanted = ""; // the type that was asked for by name, chosen where it fits
+    /** @type {{relation: string, end: string, words: string} | null} a feature of a posted relation that is picked anew */
+    this.again = null;
+    /** @type {Offer | null} whose value is in its input */
+    this.valued = null;
     this.turn = 0; // which question was asked last: answers to older ones are dropped
-    this.inputs = { put: this.input('[data-slot="put"] input'), on: this.input('[data-slot="on"] input') };
     this.value = this.input("#value");
-    this.low = this.input("#lo");
-    this.high = this.input("#hi");
     this.button = /** @type {HTMLButtonElement} */ (form.querySelector("#post"));
-    this.offerBox = this.part("#offers");
-    this.hint = this.part("#hint");
     this.typing = new Typing(this, this.part("#choices"));
+    /** @type {number} */
+    let wait;
+    const soon = () => {
+      clearTimeout(wait);
+      wait = window.setTimeout(() => this.preview(), waitForTyping);
+    };
+    this.fields = new Fields(this.part("#fields"), soon);
     form.addEventListener("submit", (e) => {
       e.preventDefault();
       this.send();
@@ -77,29 +57,26 @@ export class Sentence {
       if (b) this.choose(Number(b.dataset.k));
     });
     this.offerBox.addEventListener("keydown", (e) => this.step(e));
-    /** @type {number} */
-    let wait;
-    this.value.addEventListener("input", () => {
-      clearTimeout(wait);
-      wait = window.setTimeout(() => this.preview(), waitForTyping);
-    });
+    this.value.addEventListener("input", soon);
     this.tell();
   }
 
-  /** @param {string} css @returns {HTMLElement} */
-  part(css) {
-    return /** @type {HTMLElement} */ (this.form.querySelector(css));
+  /** The relation chosen. @returns {Offer | undefined} */
+  get offer() {
+    return this.offers[this.chosen];
   }
 
-  /** @param {string} css */
-  input(css) {
-    return /** @type {HTMLInputElement} */ (this.form.querySelector(css));
+  /** Whether the relation chosen still wants a pick. */
+  get open() {
+    return !!this.offer?.about && !this.slots.about;
   }
 
   /** The slot that the next pick goes into. @returns {Slot | null} */
   get next() {
     if (!this.slots.put) return "put";
-    return this.slots.on ? null : "on";
+    if (this.again) return null;
+    if (!this.slots.on) return "on";
+    return this.open ? "about" : null;
   }
 
   /** Goes to where the next feature is typed. */
@@ -107,42 +84,80 @@ export class Sentence {
     this.inputs[this.next || "put"].focus();
   }
 
-  /** Takes a feature into the next open slot. @param {Candidate} c */
+  /** Takes a feature into the next open slot, or the one that the hands are in. @param {Candidate} c */
   pick(c) {
-    return this.fill(this.next || "on", c);
+    const target = this.target && this.slots[this.target] ? this.target : null;
+    return this.fill(target || this.next || "on", c);
+  }
+
+  /** Picks a feature of a posted relation anew. @param {string} relation @param {string} end @param {string} was */
+  repick(relation, end, was) {
+    this.clear();
+    this.again = { relation, end, words: was };
+    this.form.dataset.mode = "again";
+    this.part('[data-word="put"]').textContent = `In ${relation}, in place of ${was}, take`;
+    this.tell();
   }
 
   /** @param {Slot} s @param {Candidate} c */
   async fill(s, c) {
-    if (s === "on" && this.slots.put && c.k && this.slots.put.k === c.k) {
-      this.say(`Both picks are on ${c.k.data.name}; pick the second one on another part.`, true);
+    if (this.again) {
+      const { relation, end } = this.again;
+      this.leave();
+      await this.post({ do: "repick", relation, end, ref: c.ref });
+      return;
+    }
+    const other = s === "put" ? "on" : s === "on" ? "put" : null;
+    if (other && this.slots[other]?.k && this.slots[other]?.k === c.k) {
+      this.say(`Both picks are on ${c.k?.data.name}; pick the second one on another part.`, true);
       return;
     }
     this.slots[s] = c;
-    this.sense = "";
     this.inputs[s].value = words(c);
     this.inputs[s].title = words(c);
     this.typing.close();
+    this.target = null;
+    if (!other) {
+      this.mark();
+      if (s === "about" && this.offer) {
+        this.offer.value = undefined; // it is read off anew
+        this.valued = null;
+      }
+      await this.preview();
+      return;
+    }
+    this.sense = "";
+    this.drop(["put_too", "on_too", "about"]);
     this.mark();
     await this.tryAll();
   }
 
+  /** Ends picking anew. */
+  leave() {
+    this.again = null;
+    delete this.form.dataset.mode;
+    this.extras(null);
+    this.tell();
+  }
+
   /** Empties slots and forgets what was offered. @param {Slot[]} which */
   empty(which) {
-    for (const s of which) {
-      this.slots[s] = null;
-      this.inputs[s].value = "";
+    this.drop(which);
+    if (which.includes("put") || which.includes("on")) {
+      this.drop(["put_too", "on_too", "about"]);
+      this.sense = "";
+      this.offers = [];
     }
-    this.sense = "";
-    this.offers = [];
+    this.target = null;
     this.mark();
-    this.render();
+    if (this.offers.length) this.choose(this.chosen);
+    else this.render();
     this.tell();
   }
 
   /** Undoes the last pick only. */
   stepBack() {
-    const s = this.slots.on ? "on" : this.slots.put ? "put" : null;
+    const s = /** @type {Slot[]} */ (["about", "on", "put"]).find((x) => this.slots[x]);
     if (!s) return;
     this.empty([s]);
     this.unpreview();
@@ -150,9 +165,12 @@ export class Sentence {
 
   /** Begins anew; it tells whether there was anything to clear. */
   clear() {
-    if (!slots.some((s) => this.slots[s] || this.inputs[s].value)) return false;
+    const had = this.again || slots.some((s) => this.slots[s] || this.inputs[s].value);
+    this.wanted = "";
+    if (this.again) this.leave();
+    if (!had) return false;
     this.typing.close();
-    this.empty(slots);
+    this.empty(["put", "on"]);
     this.unpreview();
     return true;
   }
@@ -161,23 +179,30 @@ export class Sentence {
     this.stage.goTo(poses(this.state));
   }
 
-  mark() {
-    this.stage.setPicked(slots.filter((s) => this.slots[s]).map((s) => ({ c: this.slots[s], role: s })));
+  /** Asks for a relation by name: it is chosen as soon as what is picked allows it. @param {string} type @param {string} label */
+  want(type, label) {
+    const at = this.offers.findIndex((o) => o.type === type);
+    if (at >= 0) {
+      this.choose(at);
+      return;
+    }
+    if (this.offers.length) {
+      this.say(`What is picked allows no "${label}".`, true);
+      return;
+    }
+    this.wanted = type;
+    this.begin();
+    this.say(`For "${label}": pick what is put, then what it goes on.`);
   }
 
   /** Says what is wanted next. */
   tell() {
     for (const s of slots) this.inputs[s].parentElement?.classList.toggle("next", this.next === s);
     const put = this.slots.put;
-    if (!put) this.say("Pick the feature that is to be put somewhere: what is picked first moves.");
+    if (this.again) this.say("Pick what takes its place; the rest of the relation stays. Escape keeps it as it is.");
+    else if (!put) this.say("Pick the feature that is to be put somewhere: what is picked first moves.");
     else if (!this.slots.on && put.k?.data.grounded) this.say(`${put.k.data.name} is grounded, so what is picked next will move to it.`);
     else if (!this.slots.on) this.say("Now pick what it goes on.");
-  }
-
-  /** @param {string} text @param {boolean} [bad] */
-  say(text, bad) {
-    this.hint.textContent = text;
-    this.hint.classList.toggle("bad", !!bad);
   }
 
   /** Asks for all relations that fit what is picked. */
@@ -193,7 +218,7 @@ export class Sentence {
       if (turn !== this.turn) return;
       this.offers = got;
       this.render();
-      if (got.length) this.choose(0);
+      if (got.length) this.choose(Math.max(0, got.findIndex((/** @type {Offer} */ o) => o.type === this.wanted && !o.odds)));
       else this.say("No relation fits these two features.", true);
     } catch (e) {
       if (turn !== this.turn) return;
@@ -207,7 +232,7 @@ export class Sentence {
 
   render() {
     this.offerBox.replaceChildren(...this.offers.map((o, i) => offerButton(o, i)));
-    this.part("#legend").hidden = this.offers.length > 0;
+    this.form.classList.toggle("trying", this.offers.length > 0);
     if (this.offers.length) return;
     this.chosen = -1;
     this.extras(null);
@@ -221,9 +246,23 @@ export class Sentence {
     };
     on("facing", !!o?.sense);
     on("value", o?.value != null);
-    on("joint", !!o?.limits);
-    const said = verbs[o?.type ?? ""] || ["Put", "on"];
-    for (const [i, s] of slots.entries()) this.part(`[data-word="${s}"]`).textContent = said[i];
+    on("about", !!o?.about);
+    on("put_too", !!o?.put_too);
+    on("on_too", !!o?.on_too);
+    on("joint", !!o?.joint);
+    for (const s of /** @type {const} */ (["put_too", "on_too"])) {
+      const ref = o?.[s];
+      if (ref && this.slots[s]?.ref !== ref) {
+        this.slots[s] = this.stage.find(ref);
+        this.inputs[s].value = this.slots[s] ? words(/** @type {Candidate} */ (this.slots[s])) : ref;
+      } else if (!ref) this.drop([s]);
+    }
+    if (!o?.about) this.drop(["about"]);
+    else this.inputs.about.placeholder = o.about;
+    this.fields.show(o?.fields ?? []);
+    const said = o?.say ?? ["Put", "on"];
+    if (!this.again) this.part('[data-word="put"]').textContent = said[0];
+    this.part('[data-word="on"]').textContent = said[1];
     const was = this.stage.previewing;
     this.stage.previewing = !!o;
     if (was && !o) {
@@ -231,16 +270,11 @@ export class Sentence {
       this.stage.draw();
     }
     if (o?.sense) this.facing(o.sense);
-    if (o?.value != null) {
+    if (o?.value != null && this.valued !== o) {
+      this.valued = o; // what is typed from now on stays
       this.value.value = trim(o.value);
       this.part("#unit").textContent = o.unit ?? "";
     }
-    if (o?.limits) this.part("#junit").textContent = o.limits;
-  }
-
-  /** @param {string} sense */
-  facing(sense) {
-    this.part(".slotbutton").textContent = sense === "same" ? "the same way" : "opposite";
   }
 
   /** @param {number} i */
@@ -248,19 +282,24 @@ export class Sentence {
     const o = this.offers[i];
     if (!o) return;
     this.chosen = i;
+    this.valued = null;
     for (const [k, b] of [...this.offerBox.children].entries()) {
       b.setAttribute("aria-checked", String(k === i));
       /** @type {HTMLElement} */ (b).tabIndex = k === i ? 0 : -1;
     }
     this.offerBox.children[i].scrollIntoView({ block: "nearest", inline: "nearest" });
     this.extras(o);
-    this.button.disabled = false;
-    this.show(o);
+    this.mark();
+    this.button.disabled = this.open;
+    this.tellNext();
+    if (this.open) {
+      this.unpreview();
+      this.say(`Now pick ${o.about}.`);
+    } else this.show(o);
   }
 
-  /** Brings the keys to the relation chosen, if any fits. */
-  focusChosen() {
-    /** @type {HTMLElement | undefined} */ (this.offerBox.children[this.chosen])?.focus();
+  tellNext() {
+    for (const s of slots) this.inputs[s].parentElement?.classList.toggle("next", this.next === s);
   }
 
   /** Arrows go through what is offered. @param {KeyboardEvent} e */
@@ -286,119 +325,87 @@ export class Sentence {
     this.stage.goTo(all);
   }
 
-  /** Tries the chosen relation with another value or alignment. */
+  /** Tries the chosen relation with another value, alignment or pick. */
   async preview() {
-    const o = this.offers[this.chosen];
-    const act = o && this.act(o);
+    const o = this.offer;
+    if (!o) return;
+    this.tellNext();
+    this.button.disabled = this.open;
+    const act = !this.open && this.act(o);
     if (!act) return;
     const turn = ++this.turn;
     try {
       const got = await this.ask("try", act);
       if (turn !== this.turn) return;
-      Object.assign(o, { odds: undefined, ...got, label: o.label, note: o.note, value: o.value });
+      Object.assign(o, { odds: undefined, ...got, label: o.label, note: o.note, about: o.about });
       const figures = this.offerBox.children[this.chosen].querySelector(".ba");
-      if (figures) figures.textContent = figuresOf(o);
+      if (figures) figures.textContent = figuresOf(o, false);
       if (o.sense) this.facing(o.sense);
+      this.extras(o);
       this.show(o);
     } catch (e) {
       if (turn === this.turn) this.say(/** @type {Error} */ (e).message, true);
     }
   }
 
-  /** Turns the alignment round. */
+  /** Turns the alignment round; of an angle about an axis the sign, of what rests the side. */
   flip() {
-    const o = this.offers[this.chosen];
-    if (!o?.sense) return;
-    o.sense = o.sense === "same" ? "opposed" : "same";
+    const o = this.offer;
+    if (!o) return;
+    const side = this.fields.input("side");
+    if (side) side.value = side.value === "inside" ? "outside" : "inside";
+    else if (o.about && o.unit === "°") this.value.value = trim(-Number(this.value.value) || 0);
+    else if (o.sense) o.sense = o.sense === "same" ? "opposed" : "same";
+    else return;
     this.preview();
+  }
+
+  /** A quarter turn more, of what turns something; it tells whether there is such a thing. */
+  quarter() {
+    const input = this.offer && (this.fields.input("turn") ?? this.fields.input("value") ?? (this.offer.unit === "°" ? this.value : null));
+    if (!input) return false;
+    const v = (Number(input.value) || 0) + 90;
+    input.value = trim(v > 180 ? v - 360 : v);
+    this.preview();
+    return true;
   }
 
   /** The command that the sentence says, or nothing where a number is missing. @param {Offer} o */
   act(o) {
     /** @type {Record<string, any>} */
     const a = { do: "relate", type: o.type, put: this.slots.put?.ref, on: this.slots.on?.ref, sense: o.sense || "" };
+    for (const s of /** @type {const} */ (["put_too", "on_too", "about"])) {
+      if (this.slots[s]) a[s] = this.slots[s]?.ref;
+    }
+    a.fields = this.fields.read();
     if (o.value != null) {
-      a.value = inMM(this.value.value, o.unit);
-      if (a.value === null) {
-        this.say("Write a number, such as 12.5.", true);
+      const v = typed(this.value.value, o.unit);
+      if (v === undefined) {
+        this.say("Write a number, such as 12.5, or a sum, such as depth + 3 mm.", true);
         return null;
       }
+      a.fields[o.main ?? "value"] = v;
     }
     return a;
   }
 
   /** Posts the sentence. */
   async send() {
-    const o = this.offers[this.chosen];
+    const o = this.offer;
     const a = o && !this.button.disabled && this.act(o);
-    if (!a || (o.joint && !this.limits(a, o.limits))) return;
+    if (!a) return;
+    if (o.joint) a.plan = this.input("#mean").checked;
     this.button.disabled = true;
     const said = { ...this.slots };
     if (!(await this.post(a))) {
       this.button.disabled = false;
       return;
     }
-    const done = slots.filter((s) => this.slots[s] === said[s]); // the next sentence may have been begun meanwhile
-    this.low.value = "";
-    this.high.value = "";
+    this.wanted = "";
+    const two = /** @type {Slot[]} */ (["put", "on"]);
+    const done = two.filter((s) => this.slots[s] === said[s]); // the next sentence may have been begun meanwhile
+    this.fields.clear();
     if (done.length) this.empty(done);
     if (done.includes("on") && document.activeElement === this.inputs.on) this.inputs.put.focus();
   }
-
-  /** Adds what a joint says besides. @param {Record<string, any>} a @param {string} [unit] */
-  limits(a, unit) {
-    for (const [k, input] of Object.entries({ lo: this.low, hi: this.high })) {
-      if (!input.value.trim()) continue;
-      a[k] = inMM(input.value, unit);
-      if (a[k] === null) {
-        this.say("Limits are numbers, or left empty.", true);
-        return false;
-      }
-    }
-    a.plan = this.input("#mean").checked;
-    return true;
-  }
-}
-
-/** A length as the server takes it, or null where no number was typed. @param {string} text @param {string} [unit] */
-function inMM(text, unit) {
-  const typed = number(text);
-  return typed === null ? null : typed * scale(unit);
-}
-
-/** @param {Offer} o */
-const figuresOf = (o) => (o.odds ? "cannot hold" : `${o.before} → ${o.after}`);
-
-/** The key of a relation that fits: 1 to 9, 0 for the tenth, and the same with Shift. @param {number} i */
-const offerKey = (i) => (i < 20 ? (i < 10 ? "" : "⇧") + String((i + 1) % 10) : "");
-
-/** Which relation that fits a key means, from 0; -1 for none. @param {KeyboardEvent} e */
-export function offerOf(e) {
-  if (e.ctrlKey || e.altKey || e.metaKey) return -1;
-  const typed = /^[0-9]$/.test(e.key);
-  const digit = typed ? e.key : /^Digit([0-9])$/.exec(e.code)?.[1]; // on some keyboards the digits want Shift
-  if (!digit) return -1;
-  return (Number(digit) + 9) % 10 + (!typed && e.shiftKey ? 10 : 0);
-}
-
-/** @param {Offer} o @param {number} i */
-function offerButton(o, i) {
-  const b = document.createElement("button");
-  b.type = "button";
-  b.className = "offer" + (o.odds ? " odd" : "");
-  b.dataset.k = String(i);
-  b.dataset.type = o.type;
-  b.setAttribute("role", "radio");
-  b.setAttribute("aria-checked", "false");
-  b.tabIndex = i === 0 ? 0 : -1;
-  const name = document.createElement("b");
-  name.textContent = o.label;
-  const figures = document.createElement("span");
-  figures.className = "ba";
-  figures.textContent = figuresOf(o);
-  const key = document.createElement("span");
-  key.className = "key";
-  key.textContent = offerKey(i);
-  b.append(key, name, figures);
-  return b;
 }

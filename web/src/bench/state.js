@@ -12,6 +12,8 @@
  * @property {any[]} motions
  * @property {string} findings
  * @property {string} balance
+ * @property {import("./coupling.js").Joint[]} joints
+ * @property {import("./settings.js").Sheet} settings
  * @property {string} verdict
  * @property {string} undo
  * @property {string} redo
@@ -42,6 +44,8 @@ export function merge(was, sent) {
     motions: sent.motions ?? old?.motions ?? [],
     findings: sent.findings ?? old?.findings ?? "",
     balance: sent.balance,
+    joints: sent.joints,
+    settings: sent.settings,
     verdict: sent.verdict,
     undo: sent.undo,
     redo: sent.redo,

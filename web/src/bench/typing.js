@@ -51,8 +51,7 @@ export class Typing {
     this.at = -1;
     /** @type {Slot | null} whose list is open */
     this.open = null;
-    this.on("put");
-    this.on("on");
+    for (const s of /** @type {Slot[]} */ (Object.keys(sentence.inputs))) this.on(s);
   }
 
   /** @param {Slot} s */
@@ -79,8 +78,10 @@ export class Typing {
     const { sentence } = this;
     if (sentence.slots[s]) {
       sentence.slots[s] = null;
-      sentence.offers = [];
-      sentence.render();
+      if (s === "put" || s === "on") {
+        sentence.offers = [];
+        sentence.render();
+      }
       sentence.mark();
     }
     if (this.show(s)) sentence.tell();
@@ -91,7 +92,7 @@ export class Typing {
   show(s) {
     const { sentence } = this;
     const input = sentence.inputs[s];
-    const other = sentence.slots[s === "put" ? "on" : "put"]?.k;
+    const other = s === "put" ? sentence.slots.on?.k : s === "on" ? sentence.slots.put?.k : null;
     this.list = search(sentence.stage.comps, input.value, sentence.filter, other, (ref) => sentence.stage.find(ref));
     this.at = this.list.length ? 0 : -1;
     this.box.replaceChildren(...this.list.map((c, i) => this.choice(s, c, i)));

@@ -28,6 +28,9 @@ const colorOf = {
   idle: "--hatch",
   put: "--slate",
   on: "--slate",
+  put_too: "--slate",
+  on_too: "--slate",
+  about: "--ochre",
   odds: "--madder",
   hover: "--verdigris",
 };

@@ -14,6 +14,9 @@ import { View } from "./view.js";
  * @typedef {import("./marks.js").Motion} Motion
  */
 
+/** What stands beside what is picked. @type {Record<string, string>} */
+const pickWords = { put: "put this", put_too: "and this", on_too: "and this", about: "about this" };
+
 const calm = matchMedia("(prefers-reduced-motion: reduce)");
 const glide = 260; // ms
 const swing = 2200;
@@ -248,7 +251,7 @@ export class Stage {
       const u = c?.s;
       if (!u) continue;
       this.picked.draw(c, role);
-      this.labels.add("pick", role === "put" ? "put this" : "on this", () => u.toWorld(c.f.at.clone()), role);
+      this.labels.add("pick", pickWords[role] ?? "on this", () => u.toWorld(c.f.at.clone()), role);
     }
   }
 
