@@ -9,6 +9,7 @@ import (
 	"setfast/core/assembly"
 	"setfast/core/geom"
 	"setfast/core/report"
+	"setfast/core/seat"
 	"setfast/store"
 )
 
@@ -32,6 +33,11 @@ func (j *Judged) Swing(k int) [][]geom.Pose { return j.account.Swing(k) }
 
 // Coordinates are those of the joints in force where they stand, by relation and name: mm and degrees.
 func (j *Judged) Coordinates() map[string]map[string]float64 { return j.account.Coordinates() }
+
+// WaysIn tells how components came to their seats, by name.
+func (j *Judged) WaysIn(ctx context.Context) map[string]seat.WayIn {
+	return seat.WaysIn(ctx, j.account)
+}
 
 // Incomplete is the verdict on an assembly of which something is missing.
 const Incomplete report.Verdict = "incomplete"

@@ -3,6 +3,7 @@ package app
 import (
 	"context"
 	"errors"
+	"slices"
 	"strings"
 
 	"setfast/app/commands"
@@ -18,7 +19,8 @@ import (
 type Posted struct {
 	Seq     int64
 	Said    string
-	*Judged // nil where the account of the new state could not be taken at once: the line is there all the same
+	Parked  string // where what was moved by hand came to: parked there, or sprung back
+	*Judged        // nil where the account of the new state could not be taken at once: the line is there all the same
 }
 
 // Do carries a command out as one line of the log.
@@ -63,7 +65,44 @@ func (a *App) Do(ctx context.Context, id int64, who string, m commands.Meant) (*
 	if err != nil {
 		return nil, err
 	}
-	return a.post(ctx, j.of, store.Line{Before: st, Kind: "do", Who: who, Said: said, Token: m.Token, Edit: e})
+	p, err := a.post(ctx, j.of, store.Line{Before: st, Kind: "do", Who: who, Said: said, Token: m.Token, Edit: e})
+	if mv, moves := e.(edit.Move); moves && err == nil && p.Judged != nil {
+		p.Parked = parked(mv, p.Judged.Asm)
+	}
+	return p, err
+}
+
+// parked tells whether what was moved stays where it was put.
+func parked(e edit.Move, now *assembly.Assembly) string {
+	var stay, back []string
+	for name, p := range e.Poses {
+		c := now.Component(name)
+		if c == nil {
+			continue
+		}
+		if c.Pose.O.Sub(p.O).Norm() < 1e-4 && c.Pose.Q.Mul(p.Q.Conj()).Log().Norm() < 1e-6 {
+			stay = append(stay, name)
+		} else {
+			back = append(back, name)
+		}
+	}
+	slices.Sort(stay)
+	slices.Sort(back)
+	switch {
+	case len(back) == 0:
+		return "Parked: " + some(stay)
+	case len(stay) == 0:
+		return "Sprung back: relations hold " + some(back)
+	}
+	return "Parked: " + some(stay) + ". Sprung back: relations hold " + some(back)
+}
+
+// some names the first few.
+func some(names []string) string {
+	if n := len(names); n > 3 {
+		return strings.Join(names[:3], ", ") + " and " + words.Plural(n-3, "other", "others")
+	}
+	return strings.Join(names, ", ")
 }
 
 // begin reads the state that something is done on. What was made on an older one is refused, unless it is the same act again.
@@ -188,7 +227,7 @@ func (a *App) post(ctx context.Context, before *gathered, l store.Line) (*Posted
 		return a.posted(ctx, now, l.Said), nil
 	}
 	g.state, g.seqs[now.ID] = now, now.Seq
-	return &Posted{now.Seq, l.Said, a.remember(g.at(now), taken)}, nil
+	return &Posted{Seq: now.Seq, Said: l.Said, Judged: a.remember(g.at(now), taken)}, nil
 }
 
 // at is the same gathering after its poses were written into the state.
@@ -214,7 +253,7 @@ func (a *App) posted(ctx context.Context, st store.State, said string) *Posted {
 		a.Log.Warn("the account of a new state could not be taken at once", "assembly", st.ID, "error", err)
 		j = nil
 	}
-	return &Posted{st.Seq, said, j}
+	return &Posted{Seq: st.Seq, Said: said, Judged: j}
 }
 
 func (a *App) append(ctx context.Context, l store.Line) (store.State, error) {

@@ -31,6 +31,7 @@ type Remedy struct {
 type Move struct {
 	Component string               `json:"component"` // the one that was pulled
 	Poses     map[string]geom.Pose `json:"poses"`
+	Home      bool                 `json:"home,omitempty"` // back to the home position
 }
 
 var (
@@ -98,6 +99,9 @@ func (c Move) Edit(_ context.Context, b *Bench) (edit.Edit, string, error) {
 			}
 		}
 		e.Poses[name] = p
+	}
+	if c.Home {
+		return e, "go to the home position", nil
 	}
 	return e, "park " + c.Component, nil
 }

@@ -4,7 +4,7 @@
 // kept. Build it with GOOS=wasip1 GOARCH=wasm go build -buildmode=c-shared; web/src/core-worker.js calls it.
 //
 // Numbers cross as arguments, documents and texts through one buffer, poses through another: seven numbers a component,
-// origin x y z in mm and quaternion w x y z, in the assembly's frame.
+// origin x y z in mm and quaternion w x y z, in the assembly's frame; after them the joints' coordinates.
 package main
 
 import (
@@ -51,7 +51,7 @@ func fail(err any) int32 {
 }
 
 // open reads the document in the buffer and solves its root. It returns how many components there are, their names then in
-// the buffer as a list in JSON; or −1 with a message.
+// the buffer in JSON with the coordinates of its joints; or −1 with a message.
 //
 //go:wasmexport open
 func open() (n int32) {
@@ -70,19 +70,21 @@ func open() (n int32) {
 		return fail(err)
 	}
 	l := taken.Live()
-	names := l.Names()
-	out, err := json.Marshal(names)
+	names, coordinates := l.Names(), l.Coordinates()
+	out, err := json.Marshal(map[string]any{"names": names, "coordinates": coordinates})
 	if err != nil {
 		return fail(err)
 	}
 	text = append(text[:0], out...)
-	poses = make([]float64, 7*len(names))
+	poses = make([]float64, 7*len(names)+len(coordinates))
 	live = l
 	write()
 	return int32(len(names))
 }
 
+// write puts the poses down, and after them the coordinates of joints.
 func write() {
+	live.Values(poses[7*len(live.Poses()):])
 	for i, p := range live.Poses() {
 		copy(poses[7*i:], []float64{p.O.X, p.O.Y, p.O.Z, p.Q.W, p.Q.X, p.Q.Y, p.Q.Z})
 	}
@@ -103,14 +105,14 @@ func movable(i int32) int32 {
 	return 0
 }
 
-// grab takes hold of a component at a point of its own frame; −1 with a message where it cannot move.
+// grab takes hold of a component at a point of its own frame, so that it may turn or not; −1 with a message where it cannot move.
 //
 //go:wasmexport grab
-func grab(i int32, x, y, z float64) int32 {
+func grab(i int32, x, y, z float64, turning int32) int32 {
 	if live == nil {
 		return fail("no assembly is open")
 	}
-	if err := live.Grab(int(i), geom.V(x, y, z)); err != nil {
+	if err := live.Grab(int(i), geom.V(x, y, z), turning != 0); err != nil {
 		return fail(err)
 	}
 	return 0

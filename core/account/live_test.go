@@ -24,7 +24,7 @@ func open(t *testing.T, d *doc) *motion.Live {
 func grab(t *testing.T, l *motion.Live, name string, at geom.Vec) int {
 	t.Helper()
 	i := slices.Index(l.Names(), name)
-	if err := l.Grab(i, at); err != nil {
+	if err := l.Grab(i, at, true); err != nil {
 		t.Fatal(err)
 	}
 	return i
@@ -112,11 +112,11 @@ func TestPullKeepsWhatIsNotAsked(t *testing.T) {
 // TestPullNothing refuses what cannot move, and what is not there.
 func TestPullNothing(t *testing.T) {
 	l := open(t, fourBar(40, 90, 70, 100, 45))
-	if err := l.Grab(slices.Index(l.Names(), "ground"), geom.Vec{}); err == nil || !strings.Contains(err.Error(), "cannot move") {
+	if err := l.Grab(slices.Index(l.Names(), "ground"), geom.Vec{}, false); err == nil || !strings.Contains(err.Error(), "cannot move") {
 		t.Errorf("the ground was taken hold of: %v", err)
 	}
 	for _, i := range []int{-1, 99} {
-		if err := l.Grab(i, geom.Vec{}); err == nil {
+		if err := l.Grab(i, geom.Vec{}, false); err == nil {
 			t.Errorf("component %d was taken hold of", i)
 		}
 	}
@@ -149,5 +149,44 @@ func TestPullGeared(t *testing.T) {
 	}
 	if a, b := turn(i), turn(big); math.Abs(a-90) > 0.05 || math.Abs(b+150) > 0.02 {
 		t.Errorf("after 450° of the small wheel it stands at %g° and the big one at %g°; want 90 and −150", a, b)
+	}
+}
+
+// TestPullKeepsDirection: what can slide is not turned by a pull at its edge, unless it is to turn; what can only turn does. A loose plate
+// has six freedoms, a pin in a hole one slide and one turn, a crank one turn.
+func TestPullKeepsDirection(t *testing.T) {
+	d := &doc{}
+	d.part("p", plane("top", [3]float64{0, 0, 10}, uz), hole("hole", o3, uz, 4), hole("far", [3]float64{200, 0, 0}, uz, 4))
+	d.part("pin", hole("shank", o3, uz, 4))
+	d.use("base", "!p").use("plate", "p", at([3]float64{60, 5, 10})).use("pin", "pin", at(o3)).use("crank", "p", at([3]float64{200, 0, 0}))
+	d.mate("in", "concentric", "base/hole", "pin/shank")
+	d.mate("turn", "revolute", "base/far", "crank/hole")
+	l := open(t, d)
+	for _, c := range []struct {
+		name         string
+		turning      bool
+		turned, goes bool
+	}{{"plate", false, false, true}, {"plate", true, true, true}, {"pin", false, false, true}, {"pin", true, true, true}, {"crank", false, true, false}} {
+		i := slices.Index(l.Names(), c.name)
+		if err := l.Grab(i, geom.V(30, 0, 0), c.turning); err != nil {
+			t.Fatal(err)
+		}
+		was := l.Poses()[i]
+		from := was.Point(geom.V(30, 0, 0))
+		for k := 1; k <= 10; k++ {
+			l.To(from.Add(geom.V(0, 3*float64(k), 2*float64(k))))
+		}
+		now := l.Poses()[i]
+		turn := now.Q.Mul(was.Q.Conj()).Log().Norm() * 180 / math.Pi
+		if turned := turn > 1; turned != c.turned || !c.turned && turn > 1e-6 {
+			t.Errorf("%s, turning %t: turned by %g°", c.name, c.turning, turn)
+		}
+		if gone := now.O.Sub(was.O).Norm() > 1; gone != c.goes {
+			t.Errorf("%s, turning %t: went from %v to %v", c.name, c.turning, was.O, now.O)
+		}
+	}
+	k := slices.IndexFunc(l.Coordinates(), func(c motion.Coordinate) bool { return c.Joint == "turn" && c.Angular })
+	if v := l.Values(nil); k < 0 || math.Abs(v[k]) < 1 {
+		t.Errorf("the crank's angle is told as %v of %v", v, l.Coordinates())
 	}
 }

@@ -100,7 +100,7 @@ func BenchmarkTug(b *testing.B) {
 			}
 			l := a.Live()
 			i := slices.Index(l.Names(), c.part)
-			if err := l.Grab(i, geom.V(0, 0, 0)); err != nil {
+			if err := l.Grab(i, geom.V(0, 0, 0), false); err != nil {
 				b.Fatal(err)
 			}
 			at := l.Poses()[i].O

@@ -170,3 +170,13 @@ func Worked(values []assembly.NamedValue) map[string]string {
 	}
 	return out
 }
+
+// Length and Angle work out an expression in mm or degrees; values are those it may use.
+func Length(text string, values []assembly.NamedValue) (float64, error) {
+	return (&env{named: values}).evaluate(text, aLength)
+}
+
+// Angle is as Length.
+func Angle(text string, values []assembly.NamedValue) (float64, error) {
+	return (&env{named: values}).evaluate(text, anAngle)
+}

@@ -5,7 +5,9 @@ import (
 	"maps"
 	"slices"
 
+	"setfast/core/dense"
 	"setfast/core/geom"
+	"setfast/core/relation"
 	"setfast/core/solve"
 	"setfast/core/tol"
 )
@@ -45,8 +47,9 @@ func (l *Live) Poses() []geom.Pose { return l.poses[:len(l.moves)] }
 // Movable tells whether a component has any freedom left.
 func (l *Live) Movable(i int) bool { return i >= 0 && i < len(l.moves) && l.moves[i] }
 
-// Grab takes hold of a component at a point of its own frame.
-func (l *Live) Grab(i int, point geom.Vec) error {
+// Grab takes hold of a component at a point of its own frame. One that can slide keeps its direction while it is pulled, unless it
+// is to turn.
+func (l *Live) Grab(i int, point geom.Vec, turning bool) error {
 	if i < 0 || i >= len(l.s.Comps) {
 		return fmt.Errorf("there is no component %d", i)
 	}
@@ -68,8 +71,78 @@ func (l *Live) Grab(i int, point geom.Vec) error {
 			l.lims = append(l.lims, limited{k, c.Name, lim, l.s.Read(rel, c.Name, l.poses)})
 		}
 	}
+	if !turning && l.Slides(i) {
+		list = append(list, solve.Unturned(i, l.poses[i]))
+	}
 	l.pull = l.sys.NewPull(bodies, list, i, point)
 	return nil
+}
+
+// Slides tells whether a component can go anywhere without turning.
+func (l *Live) Slides(i int) bool {
+	if !l.Movable(i) {
+		return false
+	}
+	es := l.s.Basis.Of(i)
+	all, turns := dense.New(6, len(es)), dense.New(3, len(es))
+	for c := range es {
+		for q, x := range es[c].V {
+			all.Set(q, c, x)
+			if q > 2 {
+				turns.Set(q-3, c, x)
+			}
+		}
+	}
+	return ways(all) > ways(turns)
+}
+
+// ways counts the motions of a body that stand out.
+func ways(m dense.Mat) (n int) {
+	if m.C == 0 {
+		return 0
+	}
+	_, s, _ := dense.SVD(m)
+	for n < len(s) && s[n] > tol.Moves && s[n] > tol.Together*s[0] {
+		n++
+	}
+	return n
+}
+
+// Coordinate is a coordinate of a joint in force.
+type Coordinate struct {
+	Joint   string `json:"joint"`
+	Of      string `json:"of"`
+	Angular bool   `json:"angular"`
+}
+
+// Coordinates lists the coordinates of all joints in force, in the order of the relations.
+func (l *Live) Coordinates() []Coordinate {
+	out := []Coordinate{}
+	for k := range l.s.Rels {
+		for _, c := range l.coordinatesOf(k) {
+			out = append(out, Coordinate{l.s.Mates[l.s.Rels[k]].ID, c.Name, c.Angular})
+		}
+	}
+	return out
+}
+
+func (l *Live) coordinatesOf(k int) []relation.Coordinate {
+	r := l.sys.Rels[l.s.Rels[k]]
+	if r.IsCoupling() {
+		return nil
+	}
+	return r.Of.Coordinates
+}
+
+// Values are the coordinates where they stand now, in mm and degrees.
+func (l *Live) Values(into []float64) []float64 {
+	into = into[:0]
+	for k := range l.s.Rels {
+		for _, c := range l.coordinatesOf(k) {
+			into = append(into, l.s.Read(l.sys.Rels[l.s.Rels[k]], c.Name, l.poses))
+		}
+	}
+	return into
 }
 
 // around is what may move when a component is pulled: the bodies it is tied to through bodies that move, and those that

@@ -187,6 +187,11 @@ func Pull(weight float64) Law {
 	}}
 }
 
+// Unturned asks that b's frame stand as a's does, wherever it is.
+func Unturned() Law {
+	return Law{Sense: 1, Side: 1, rows: func(_ *Law, o *Rows, a, b, _ *View) { o.sameTurn(a, b) }}
+}
+
 func coordinateNames(cs []Coordinate) string {
 	var n []string
 	for _, c := range cs {

@@ -254,3 +254,19 @@ func TestPairs(t *testing.T) {
 		t.Errorf("the mirrored face comes to x = %g, want 12", p.Point(geom.V(-5, 0, 0)).X)
 	}
 }
+
+// TestWaysIn: a block comes off its plate upwards, a pin out of its hole on the side where its middle is, whichever way its axis points.
+func TestWaysIn(t *testing.T) {
+	d := read(t, `{"id": "f", "type": "coincident", "a": "plate/top", "b": "block/bottom"}, {"id": "h", "type": "concentric", "a": "plate/h1", "b": "block/h1"}`)
+	w, ok := WaysIn(context.Background(), taken(t, d))["block"]
+	if !ok || w.On[0] != "plate" || w.Dir.Sub(geom.V(0, 0, 1)).Norm() > 1e-6 {
+		t.Errorf("the block comes off along %v from %v", w.Dir, w.On)
+	}
+	d = read(t, `{"id": "h", "type": "concentric", "a": "plate/h1", "b": "block/h1", "sense": "opposed"}`)
+	if w = WaysIn(context.Background(), taken(t, d))["block"]; w.Dir.Sub(geom.V(0, 0, 1)).Norm() > 1e-6 {
+		t.Errorf("the block over its hole comes off along %v", w.Dir)
+	}
+	if n := len(WaysIn(context.Background(), taken(t, read(t, "")))); n != 0 {
+		t.Errorf("%d ways of what is not related", n)
+	}
+}

@@ -34,6 +34,15 @@ func (s *System) NewPull(bodies []int, rels []*Relation, body int, point geom.Ve
 	return k
 }
 
+// Unturned asks that a body keep the direction it has at a pose: a relation that a pull may take along.
+func Unturned(body int, at geom.Pose) *Relation {
+	x, y, z := at.Q.Axes()
+	r := &Relation{ID: "unturned", Law: relation.Unturned(), A: Feat{Body: -1}, B: Feat{Body: body}}
+	r.A.Frame = geom.Frame{O: at.O, X: x, Y: y, Z: z}
+	r.B.Frame = geom.Frame{X: geom.V(1, 0, 0), Y: geom.V(0, 1, 0), Z: geom.V(0, 0, 1)}
+	return r
+}
+
 // Replace puts another relation in the place of one, as when a coordinate has come to its limit; it returns the old one.
 func (k *Pull) Replace(i int, r *Relation) *Relation {
 	old := k.rels[i]

@@ -5,6 +5,10 @@ const (
 	// Moved, mm, and TurnedBy, one less the cosine of half an angle: a component is said to move if it goes farther than this.
 	Moved    = 1e-7
 	TurnedBy = 1e-12
+	// SeatedSquare, a cosine: a face this little along an axis does not tell from which side a part came.
+	SeatedSquare = 0.5
+	// Brought, mm and degrees: a coordinate is where it was to be brought within this.
+	Brought = 1e-3
 	// Negligible, mm and degrees: a miss of one kind this small is not told beside one of the other.
 	Negligible = 1e-6
 	// FitDirection, a sine, and FitPlace, mm: a feature stands for a motion if its axis is the motion's to within these.

@@ -28,7 +28,7 @@ func (b *Bench) do(c *echo.Context, n int64) error {
 	if err != nil {
 		return err
 	}
-	return b.answer(c, p, m.Base, "")
+	return b.answer(c, p, m.Base, p.Parked)
 }
 
 func (b *Bench) undo(c *echo.Context, n int64) error { return b.back(c, n, b.App.Undo, "Taken back: ") }

@@ -40,6 +40,8 @@ func (b *Bench) Routes(e *echo.Echo) {
 	e.POST("/a/:asm/redo", ask.On("asm", b.redo))
 	e.POST("/a/:asm/offers", ask.On("asm", b.offers))
 	e.POST("/a/:asm/try", ask.On("asm", b.try))
+	e.GET("/a/:asm/kept", ask.On("asm", b.kept))
+	e.POST("/a/:asm/kept", ask.On("asm", b.keep))
 	e.GET("/a/:asm/swing/:k", ask.On("asm", b.swing))
 	e.GET("/a/:asm/export", ask.On("asm", b.export))
 	e.GET("/a/:asm/bare", ask.On("asm", b.bare))

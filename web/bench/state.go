@@ -56,6 +56,29 @@ type componentJSON struct {
 	Slides   int         `json:"slides"`
 	Turns    int         `json:"turns"`
 	Shapes   []app.Shape `json:"shapes"`
+	Way      *[3]float64 `json:"way,omitempty"` // drawn back this way it clears what it sits on
+	On       []string    `json:"on,omitempty"`
+	Round    *roundJSON  `json:"round,omitempty"` // a plain round part, which shows no turning
+}
+
+// roundJSON is the axis of a round part, in its own frame.
+type roundJSON struct {
+	Origin    [3]float64 `json:"origin"`
+	Direction [3]float64 `json:"direction"`
+}
+
+// roundOf tells whether a component is a plain round part.
+func roundOf(j *app.Judged, k *assembly.Component) *roundJSON {
+	p := j.Doc.Parts[k.Part]
+	if p == nil {
+		return nil
+	}
+	for _, a := range p.Axes() {
+		if p.RoundAbout(a[0], a[1]) {
+			return &roundJSON{a[0].Array(), a[1].Array()}
+		}
+	}
+	return nil
 }
 
 // jointJSON is a joint with its coordinates.
@@ -129,10 +152,16 @@ func (b *Bench) write(j *app.Judged, u words.Units) (*stateJSON, error) {
 	out := &stateJSON{Seq: j.Seq, Verdict: string(j.Verdict()), Undo: j.Undo.Said, Redo: j.Redo.Said, Order: []string{}, LineOrder: []string{},
 		Components: map[string]json.RawMessage{}, Lines: map[string]string{}, Mates: map[string][]string{}, Joints: joints(j), Settings: settings(j)}
 	hidden := func(k *assembly.Component) bool { return k.Suppressed || v.missing[k.Name] != "" }
+	ways := j.WaysIn(context.Background())
 	drawn, more := j.Drawn(func(k *assembly.Component) bool { return !hidden(k) })
 	for i, k := range j.Asm.Components {
 		p := j.Result.At(k.Name)
 		cj := componentJSON{Name: k.Name, Part: k.Part, Assembly: k.Assembly, Pose: p.Pose, Grounded: k.Grounded, Hidden: hidden(k), Left: p.Left, Slides: p.Slides, Turns: p.Turns, Shapes: drawn[i]}
+		if w, ok := ways[k.Name]; ok {
+			d := w.Dir.Array()
+			cj.Way, cj.On = &d, w.On
+		}
+		cj.Round = roundOf(j, k)
 		if k.Flexible && !hidden(k) {
 			if base := j.Doc.Assemblies[k.Assembly].Base(); base != nil {
 				cj.Base = base.Name

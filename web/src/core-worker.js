@@ -2,12 +2,13 @@
 // The core, compiled to WebAssembly, in a worker: it never blocks the page.
 
 /** @typedef {{open(): number, buffer(n: number): number, size(): number, where(): number, movable(i: number): number,
- *   grab(i: number, x: number, y: number, z: number): number, pull(x: number, y: number, z: number): number,
+ *   grab(i: number, x: number, y: number, z: number, turning: number): number, pull(x: number, y: number, z: number): number,
  *   memory: WebAssembly.Memory, _initialize(): void}} Core */
 
 /** @type {Core} */
 let core;
 let count = 0;
+let more = 0; // coordinates of joints behind the poses
 
 // what Go's runtime asks of its host: time, randomness, and nothing else
 /** @type {Record<string, (...args: number[]) => number>} */
@@ -61,7 +62,7 @@ function text() {
 }
 
 function poses() {
-  return new Float64Array(core.memory.buffer, core.where(), 7 * count).slice();
+  return new Float64Array(core.memory.buffer, core.where(), 7 * count + more).slice();
 }
 
 /** @type {Record<string, (asked: any) => any>} */
@@ -76,12 +77,14 @@ const tasks = {
     put(document);
     const n = core.open();
     if (n < 0) throw new Error(text());
+    const { names, coordinates } = JSON.parse(text());
     count = n;
-    const names = JSON.parse(text());
-    return { names, movable: names.map((/** @type {string} */ _, /** @type {number} */ i) => core.movable(i) === 1), poses: poses() };
+    more = coordinates.length;
+    const movable = names.map((/** @type {string} */ _, /** @type {number} */ i) => core.movable(i) === 1);
+    return { names, coordinates, movable, poses: poses() };
   },
-  grab({ index, point }) {
-    if (core.grab(index, point[0], point[1], point[2]) < 0) throw new Error(text());
+  grab({ index, point, turning }) {
+    if (core.grab(index, point[0], point[1], point[2], turning ? 1 : 0) < 0) throw new Error(text());
     return {};
   },
   pull({ to }) {

@@ -11,6 +11,8 @@ export class Live {
     this.names = [];
     /** @type {boolean[]} */
     this.movable = [];
+    /** @type {{joint: string, of: string, angular: boolean}[]} of all joints; their numbers come behind the poses */
+    this.coordinates = [];
     this.worker.onmessage = ({ data }) => {
       const w = this.waiting.get(data.id);
       this.waiting.delete(data.id);
@@ -36,20 +38,24 @@ export class Live {
   /** Opens an assembly document and solves it. @param {string} document @returns {Promise<Float64Array>} poses, see Live.pull */
   async open(document) {
     await this.loaded;
-    const { names, movable, poses } = await this.ask("open", { document });
+    const { names, coordinates, movable, poses } = await this.ask("open", { document });
     this.names = names;
+    this.coordinates = coordinates;
     this.movable = movable;
     return poses;
   }
 
-  /** Takes hold of a component at a point of its own frame, in mm. @param {string} name @param {number[]} point */
-  grab(name, point) {
-    return this.ask("grab", { index: this.names.indexOf(name), point });
+  /**
+   * Takes hold of a component at a point of its own frame, in mm. What can slide keeps its direction unless it is to turn.
+   * @param {string} name @param {number[]} point @param {boolean} turning
+   */
+  grab(name, point, turning) {
+    return this.ask("grab", { index: this.names.indexOf(name), point, turning });
   }
 
   /**
    * Draws the point held toward a target in the assembly's frame. Gives how far off it stays in mm, how long it took, and
-   * seven numbers for each component: origin x y z, quaternion w x y z.
+   * seven numbers for each component: origin x y z, quaternion w x y z, then the coordinates.
    * @param {number[]} to @returns {Promise<{left: number, ms: number, poses: Float64Array}>}
    */
   pull(to) {

@@ -9,6 +9,7 @@ import { ask, Palette, Placing } from "./dialogs.js";
 import { Settings } from "./settings.js";
 import { Divider } from "./divider.js";
 import { Ledger } from "./ledger.js";
+import { Looks } from "./looks.js";
 import { Pointer } from "./pointer.js";
 import { offerOf } from "./offers.js";
 import { Sentence } from "./sentence.js";
@@ -48,6 +49,7 @@ class Bench {
     this.settings = new Settings((a) => this.act(a));
     this.ledger = new Ledger($("#account"), {
       act: (a) => this.act(a), stage: this.stage, ask, swing: (k) => this.swing(k),
+      run: (command) => this.commands[command].run(),
       repick: (relation, end, was) => {
         this.coupling.toggle(false);
         this.sentence.repick(relation, end, was);
@@ -57,8 +59,12 @@ class Bench {
     this.placing = new Placing((items) => this.post("do", { do: "place", items }, false), () => !!this.state?.components.length);
     this.palette = new Palette();
     this.tug = this.makeTug();
+    this.looks = new Looks({
+      stage: this.stage, call: this.call, tell: (text, bad) => this.tell(text, bad), state: () => this.state, palette: this.palette,
+      hand: () => this.hand(), picks: () => this.picks(), ask, act: (a) => this.act(a),
+    });
     this.commands = table({
-      divider: this.divider, stage: this.stage, sentence: this.sentence, coupling: this.coupling,
+      looks: this.looks, divider: this.divider, stage: this.stage, sentence: this.sentence, coupling: this.coupling,
       tug: this.tug, ledger: this.ledger, placing: this.placing, pointer: this.pointer,
       act: (a) => this.act(a), back: (which) => this.back(which), withPart: (run) => this.withPart(run),
       everything: () => this.everything(), title: () => this.title(), view: this.view, asm,
@@ -115,6 +121,20 @@ class Bench {
     return tug;
   }
 
+  /** The part in hand: under the cursor, or on whose line the keys are, or that is lit. */
+  hand() {
+    const line = /** @type {HTMLElement | null} */ (document.activeElement?.closest(".line[data-component]"));
+    return this.pointer.current()?.k?.data.name ?? line?.dataset.component ?? this.ledger.litPart ?? "";
+  }
+
+  /** What is picked in the sentence, or else what is under the cursor. */
+  picks() {
+    const { slots } = this.sentence;
+    const picked = [slots.put, slots.on].filter((c) => c !== null);
+    const under = this.pointer.current();
+    return picked.length ? picked : under ? [under] : [];
+  }
+
   /** @param {boolean} on */
   tugging(on) {
     $('[data-act="tug"]').setAttribute("aria-pressed", String(on));
@@ -126,6 +146,7 @@ class Bench {
   async begin() {
     try {
       await this.take(await this.call("state"));
+      await this.looks.begin();
     } catch (e) {
       this.ledger.fail(/** @type {Error} */ (e).message);
     }
@@ -170,6 +191,8 @@ class Bench {
     this.backButton("redo", "Do again", s.redo);
     $("#empty").hidden = s.components.length > 0;
     await drawn;
+    this.looks.pill();
+    if (this.looks.away.size) this.looks.draw();
     if (sent.said) this.tell(sent.said);
     if (sent.note) this.tell(sent.note, true);
     document.body.dataset.seq = String(s.seq);

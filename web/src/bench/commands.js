@@ -20,6 +20,7 @@
  * @param {(run: (name: string) => void) => void} b.withPart @param {() => void} b.everything @param {() => void} b.title
  * @param {import("./coupling.js").Coupling} b.coupling @param {() => void} b.settings @param {() => void} b.keys
  * @param {(text: string) => void} b.tell @param {import("./divider.js").Divider} b.divider
+ * @param {import("./looks.js").Looks} b.looks
  * @param {HTMLElement} b.view @param {string} b.asm
  * @returns {Record<string, Command>}
  */
@@ -28,7 +29,18 @@ export function table(b) {
     place: { words: "Place parts", key: "p", help: "from the Shelf, so many of each", run: () => b.placing.open() },
     undo: { words: "Take back the last line", key: "ctrl z", keys: "Ctrl Z", help: "undo", run: () => b.back("undo") },
     redo: { words: "Do again what was taken back", key: "ctrl y", keys: "Ctrl Y", help: "redo", run: () => b.back("redo") },
-    home: { words: "Show everything", key: "h", help: "fit the view, show what is hidden", run: () => showAll(b.stage) },
+    home: { words: "Show everything, or the home view", key: "h", help: "fit the view", run: () => showAll(b) },
+    views: { words: "Views: front, top, along an axis …", key: "v", help: "parallel, keep a view", run: () => b.looks.views() },
+    section: { words: "Section through what is pointed at", key: "x", help: "cut, clip", run: () => b.looks.section() },
+    hide: { words: "Hide a part, or show it", key: "i", help: "invisible", run: () => b.looks.hide() },
+    only: { words: "Show only a part", key: "o", help: "isolate", run: () => b.looks.only() },
+    "see-through": { words: "See through a part", key: "u", help: "transparent, ghost", run: () => b.looks.seeThrough() },
+    "hidden-edges": { words: "Edges behind faces", help: "hidden lines, x-ray", run: () => b.looks.hiddenEdges() },
+    aside: { words: "Hold a part aside, or put it back", key: "b", help: "draw apart, explode", run: () => b.looks.aside() },
+    "aside-all": { words: "All parts apart, or together", key: "alt b", keys: "Alt B", help: "explode", run: () => b.looks.asideAll() },
+    tint: { words: "Colour of a part", help: "color, appearance", run: () => b.looks.colour() },
+    "keep-home": { words: "Keep this as the home position", help: "save pose", run: () => b.looks.keepHome() },
+    "go-home": { words: "Go to the home position", help: "reset pose", run: () => b.looks.goHome() },
     freedoms: { words: "Draw or leave out the freedoms", key: "f", help: "what is left, as arrows", run: () => toggleFreedoms(b.stage) },
     colours: { words: "Colours of the files, or the quiet palette", key: "c", help: "color", run: () => b.stage.colours() },
     tug: { words: "Pull parts about by hand", key: "t", help: "drag, move", run: () => b.tug.toggle() },
@@ -115,10 +127,10 @@ function quarter(b) {
   if (!b.sentence.quarter()) b.tell("There is nothing to turn: choose a relation that turns, or open a part's line to turn the part.");
 }
 
-/** @param {any} stage */
-function showAll(stage) {
-  stage.setHidden(new Set());
-  stage.home();
+/** @param {{looks: import("./looks.js").Looks}} b */
+function showAll(b) {
+  b.looks.showAll();
+  b.looks.home();
 }
 
 /** @param {any} stage */

@@ -19,6 +19,7 @@ function element(html) {
  * @property {any} stage
  * @property {(title: string, text: string) => Promise<string | null>} ask
  * @property {(k: number) => void} swing
+ * @property {(command: string) => void} run
  * @property {(relation: string, end: string, was: string) => void} repick
  */
 
@@ -126,6 +127,11 @@ export class Ledger {
     }
   }
 
+  /** The one component that is lit, or nothing. */
+  get litPart() {
+    return this.lit?.startsWith("c:") ? this.lit.slice(2) : null;
+  }
+
   /** Lets all be as they were. */
   unlight() {
     if (this.lit !== null) this.light([], this.lit);
@@ -162,8 +168,9 @@ export class Ledger {
     stiff: (b) => this.bench.act({ do: "flex", component: component(b), on: false }),
     remove: (b) => this.bench.act({ do: "remove", component: component(b) }),
     rename: (b) => this.rename(component(b)),
-    hide: (b) => this.hide(b, component(b)),
-    only: (b) => this.only(b, component(b)),
+    hide: () => this.bench.run("hide"),
+    only: () => this.bench.run("only"),
+    aside: () => this.bench.run("aside"),
     remedy: (b) => this.bench.act({ do: "remedy", finding: Number(b.dataset.finding), remedy: Number(b.dataset.remedy) }),
     plan: (b) => this.bench.act({ do: "plan", motion: motion(b) }),
     unplan: (b) => this.bench.act({ do: "unplan", at: Number(b.dataset.at) }),
@@ -201,24 +208,6 @@ export class Ledger {
   async note(id, was) {
     const to = await this.bench.ask(`Note on ${id}: why it is so`, was);
     if (to !== null && to !== was) this.bench.act({ do: "set", relation: id, field: "note", text: to });
-  }
-
-  /** @param {HTMLElement} b @param {string} name */
-  hide(b, name) {
-    const hidden = new Set(this.bench.stage.hidden);
-    const was = hidden.delete(name);
-    if (!was) hidden.add(name);
-    b.textContent = was ? "hide" : "show";
-    this.bench.stage.setHidden(hidden);
-  }
-
-  /** @param {HTMLElement} b @param {string} name */
-  only(b, name) {
-    const others = new Set(this.now.components.map((c) => c.name).filter((n) => n !== name));
-    const hidden = this.bench.stage.hidden;
-    const was = hidden.size === others.size && !hidden.has(name);
-    this.bench.stage.setHidden(was ? new Set() : others);
-    b.textContent = was ? "show only this" : "show all";
   }
 
   /** A field of a relation was changed: a number, an expression, a word, or nothing. @param {Event} e */

@@ -1,6 +1,7 @@
 // @ts-check
 // Tug: parts pulled about by hand within the freedoms they have; the core in the worker keeps the relations.
 import { Live } from "../core.js";
+import { scale, shown } from "../units.js";
 import { plain } from "./words.js";
 
 /**
@@ -15,6 +16,7 @@ import { plain } from "./words.js";
  */
 
 const nudge = 14; // pixels
+const mostRead = 3; // coordinates told while pulling
 const shortBy = 4; // pixels that a pull may stay behind before it is told
 
 export class Tug {
@@ -37,6 +39,11 @@ export class Tug {
     /** @type {Vector3 | null} */
     this.want = null;
     this.busy = false;
+    this.turning = false; // while Shift is held, a pull may turn what it could slide
+    /** @type {Float64Array | null} the coordinates when the pull began */
+    this.began = null;
+    /** @type {{poses: Float64Array} | null} */
+    this.last = null;
     this.by = "";
   }
 
@@ -56,7 +63,8 @@ export class Tug {
       this.live ??= new Live();
       const r = await fetch(`/a/${this.b.asm}/bare`);
       if (!r.ok) throw new Error("the assembly could not be fetched");
-      await this.live.open(await r.text());
+      const poses = await this.live.open(await r.text());
+      this.last = { poses };
       this.seq = seq;
     } catch (e) {
       this.live?.close();
@@ -120,10 +128,33 @@ export class Tug {
   /** @param {Held} h */
   grab(h) {
     this.held = h;
-    this.grabbed = /** @type {Live} */ (this.live).grab(h.name, h.own.toArray()).catch((e) => {
+    this.began = null;
+    this.grabbed = /** @type {Live} */ (this.live).grab(h.name, h.own.toArray(), this.turning).catch((e) => {
       this.b.tell(e.message, true);
       this.letGo(false);
     });
+  }
+
+  /** Lets what is held turn while it is pulled, or keeps it as it stands. @param {boolean} on */
+  turn(on) {
+    if (this.turning === on) return;
+    this.turning = on;
+    if (this.held) this.grabbed = /** @type {Live} */ (this.live).grab(this.held.name, this.held.own.toArray(), on).catch(() => {});
+  }
+
+  /** What joints that moved since the pull began stand at, the first few. @param {Float64Array} poses */
+  reading(poses) {
+    const live = /** @type {Live} */ (this.live);
+    const now = poses.subarray(7 * live.names.length);
+    const began = /** @type {Float64Array} */ (this.began);
+    const out = [];
+    for (const [i, c] of live.coordinates.entries()) {
+      if (Math.abs(now[i] - began[i]) < (c.angular ? 0.05 : 0.005) || out.length === mostRead) continue;
+      const u = c.angular ? 1 : scale(shown());
+      const at = (now[i] / u).toFixed(c.angular ? 1 : 2) + (c.angular ? "°" : ` ${shown()}`);
+      out.push(`${plain(c.joint)} ${c.of.replaceAll("_", " ")} ${at}`);
+    }
+    return out.map((t) => ` · ${t}`).join("");
   }
 
   /** Pulls what is held by a step across the screen. @param {number} right @param {number} up */
@@ -165,6 +196,7 @@ export class Tug {
     const r = await live.pull(to.toArray());
     const h = this.held;
     if (!h) return;
+    this.began ??= (this.last ?? r).poses.slice(7 * live.names.length);
     this.last = r;
     h.moved = true;
     this.b.stage.put(live.names, r.poses, null);
@@ -172,7 +204,7 @@ export class Tug {
     const short = hand.distanceTo(to) > this.b.stage.view.pixel(hand) * shortBy;
     if (short) this.b.stage.put(live.names, r.poses, [hand, to]);
     const tail = short ? " · it comes no nearer" : "";
-    this.b.says(`pulling ${plain(h.name)}${tail} · let go to park it, Escape to put it back`);
+    this.b.says(`pulling ${plain(h.name)}${this.turning ? ", turning" : ""}${this.reading(r.poses)}${tail} · let go to park it`);
   }
 
   /** Ends a pull: what was pulled stays where it is, as a line that can be taken back, or goes back. @param {boolean} keep */

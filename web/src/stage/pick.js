@@ -22,8 +22,11 @@ const near = 9;
 const mostCandidates = 24;
 
 export class Picker {
-  /** @param {import("./scene.js").Scene} scene @param {import("./view.js").View} view */
-  constructor(scene, view) {
+  /**
+   * @param {import("./scene.js").Scene} scene @param {import("./view.js").View} view @param {import("./section.js").Section} section
+   */
+  constructor(scene, view, section) {
+    this.section = section;
     this.scene = scene;
     this.view = view;
     this.caster = new Raycaster();
@@ -57,6 +60,7 @@ export class Picker {
       if (!tree) continue;
       this.own.copy(this.caster.ray).applyMatrix4(u.inverse);
       for (const h of tree.raycast(this.own, DoubleSide)) {
+        if (this.section.plane && this.section.hides(this.caster.ray.at(h.distance, this.p))) continue;
         out.push({ u, distance: h.distance, face: u.shape.faceOf(h.faceIndex ?? 0) });
       }
     }
@@ -97,7 +101,7 @@ export class Picker {
 
   /** Whether a place is not behind what is nearest. @param {Vector3} p @param {number} front @param {number} slack */
   seen(p, front, slack) {
-    return this.view.camera.position.distanceTo(p) <= front * (1 + 1e-3) + slack;
+    return !this.section.hides(p) && this.view.camera.position.distanceTo(p) <= front * (1 + 1e-3) + slack;
   }
 
   /**

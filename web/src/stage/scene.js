@@ -80,13 +80,16 @@ export class Placed {
     /** @type {Use[]} */
     this.uses = [];
     this.visible = true;
+    /** @type {Color | null} a colour chosen by hand */
+    this.chosen = null;
+    this.aside = new Vector3(); // how far it is drawn from where it stands
   }
 
   /** @param {Vector3} position @param {Quaternion} quaternion */
   stand(position, quaternion) {
     this.position.copy(position);
     this.quaternion.copy(quaternion);
-    this.matrix.compose(position, quaternion, one);
+    this.matrix.compose(shownAt.addVectors(position, this.aside), quaternion, one);
     this.inverse.copy(this.matrix).invert();
   }
 
@@ -140,7 +143,7 @@ class Batch {
 
   /** @param {boolean} quiet whether parts are drawn in the quiet palette, whatever colours they have */
   colour(quiet) {
-    for (const u of this.uses) this.mesh.setColorAt(u.at, quiet ? u.tint : (u.filed ?? u.tint));
+    for (const u of this.uses) this.mesh.setColorAt(u.at, tintOf(u, quiet));
     if (this.mesh.instanceColor) this.mesh.instanceColor.needsUpdate = true;
   }
 
@@ -155,6 +158,9 @@ class Batch {
   }
 }
 
+/** The colour of a part: chosen by hand, or its file's, or of the quiet palette. @param {Use} u @param {boolean} quiet */
+const tintOf = (u, quiet) => u.comp.chosen ?? (quiet ? u.tint : (u.filed ?? u.tint));
+
 /** Scene is all components that are drawn. */
 export class Scene {
   constructor() {
@@ -166,6 +172,8 @@ export class Scene {
     this.quiet = false; // drawn in the palette, not in the colours of the files
     /** @type {Set<string>} */
     this.hidden = new Set();
+    /** @type {Set<string>} drawn so that what is behind shows */
+    this.clear = new Set();
     /** @type {Set<string> | null} */
     this.lit = null;
     const faces = { polygonOffset: true, polygonOffsetFactor: 1, polygonOffsetUnits: 1, side: DoubleSide };
@@ -176,6 +184,22 @@ export class Scene {
     this.moved = true; // the extent is not known
     this.box = new Box3();
     this.ball = new Sphere();
+  }
+
+  /** The looks of all parts. */
+  looks() {
+    return [this.faces, this.dimFaces, this.edges, this.dimEdges];
+  }
+
+  /** @param {Use} u */
+  tintOf(u) {
+    return tintOf(u, this.quiet);
+  }
+
+  /** Draws a component some way from where it stands. @param {Placed} k @param {Vector3} by */
+  hold(k, by) {
+    k.aside.copy(by);
+    this.move(k, k.position.clone(), k.quaternion.clone());
   }
 
   /** @param {string} ink a colour */
@@ -203,6 +227,10 @@ export class Scene {
       const old = this.comps.get(c.name);
       if (old) this.remove(c.name, old);
       const k = new Placed(c);
+      if (old) {
+        k.chosen = old.chosen;
+        k.aside.copy(old.aside);
+      }
       k.stand(place(c.pose), quat(c.pose));
       k.uses = c.shapes.map((s, n) => new Use(k, s, shapes[i][n]));
       this.comps.set(c.name, k);
@@ -248,7 +276,7 @@ export class Scene {
     const sorted = new Map();
     for (const [name, k] of this.comps) {
       k.visible = !this.hidden.has(name);
-      const dim = this.lit !== null && !this.lit.has(name);
+      const dim = (this.lit !== null && !this.lit.has(name)) || this.clear.has(name);
       for (const u of k.uses) {
         u.batch = null;
         if (!k.visible) continue;
@@ -281,13 +309,16 @@ export class Scene {
     this.moved = true;
   }
 
-  /** Hands what moved to the renderer. */
+  /** Hands what moved to the renderer; it tells whether anything did. */
   flush() {
+    let any = false;
     for (const b of this.batches) {
       if (!b.dirty) continue;
       b.dirty = false;
+      any = true;
       b.mesh.instanceMatrix.needsUpdate = true;
     }
+    return any;
   }
 
   /** The uses that show. */
@@ -337,6 +368,7 @@ export class Scene {
 }
 
 const one = new Vector3(1, 1, 1);
+const shownAt = new Vector3();
 
 /** What a component's shapes are, as a key. @param {Component} c */
 const shapeKey = (c) => c.shapes.map((s) => s.sha + s.path).join();

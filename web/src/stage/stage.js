@@ -1,11 +1,12 @@
 // @ts-check
 // The stage joins what is drawn: the parts (scene), the eye (view), what is under the cursor (pick), and what is drawn over the parts
 // (marks, labels).
-import { Group, Matrix4, Quaternion, Vector3 } from "three";
+import { Color, Group, Matrix4, Quaternion, Vector3 } from "three";
 import { Labels } from "./labels.js";
 import { css, dashed, empty, Freedoms, Outline } from "./marks.js";
 import { Picker } from "./pick.js";
 import { place, quat, Scene } from "./scene.js";
+import { Section } from "./section.js";
 import { View } from "./view.js";
 
 /**
@@ -25,14 +26,15 @@ export class Stage {
   /** @param {HTMLElement} box @param {HTMLElement} labels */
   constructor(box, labels) {
     this.scene = new Scene();
-    this.view = new View(box, () => this.scene.extent(), () => this.scene.flush(), () => this.labels.place());
+    this.view = new View(box, () => this.scene.extent(), () => this.flush(), () => this.labels.place());
     this.labels = new Labels(labels, this.view);
-    this.picker = new Picker(this.scene, this.view);
+    this.section = new Section(this.scene, this.view);
+    this.picker = new Picker(this.scene, this.view, this.section);
     this.hover = new Outline(this.view);
     this.picked = new Outline(this.view);
     this.marks = new Freedoms(this.scene, this.labels);
     this.hand = new Group();
-    this.view.world.add(this.scene.root, this.marks.group, this.picked.group, this.hand);
+    this.view.world.add(this.scene.root, this.marks.group, this.picked.group, this.hand, this.section.group);
     this.view.overlay.add(this.hover.group);
     this.scene.recolor(css("--ink"));
     this.showFreedoms = true;
@@ -47,6 +49,40 @@ export class Stage {
       this.freedoms();
       this.draw();
     });
+  }
+
+  /** Hands what moved to the renderer, and cuts anew where there is a section. */
+  flush() {
+    if (this.scene.flush()) this.section.stale = true;
+    this.section.flush(css("--ink"));
+  }
+
+  /** Draws components some way from where they stand. @param {Map<string, Vector3>} by */
+  holdAside(by) {
+    for (const [name, k] of this.comps) {
+      const to = by.get(name) ?? new Vector3();
+      if (k.aside.distanceTo(to) > 1e-9) this.scene.hold(k, to);
+    }
+    this.refreshPicked();
+    this.freedoms();
+    this.draw();
+  }
+
+  /** Lets what is behind some components show through them. @param {Set<string>} names */
+  setClear(names) {
+    this.scene.clear = names;
+    this.scene.group();
+    this.section.stale = true;
+    this.draw();
+  }
+
+  /** @param {string} name @param {string | null} colour */
+  tint(name, colour) {
+    const k = this.comps.get(name);
+    if (!k) return;
+    k.chosen = colour ? new Color(colour) : null;
+    this.scene.colour(this.scene.quiet);
+    this.draw();
   }
 
   get comps() {
@@ -76,8 +112,15 @@ export class Stage {
     this.draw();
   }
 
-  home() {
-    this.view.home(this.scene.corners());
+  /** Shows everything. @param {Vector3} [from] the side it is seen from */
+  home(from) {
+    this.view.home(this.scene.corners(), from);
+  }
+
+  /** How large a component is along the assembly's axes. @param {string} name */
+  extentOf(name) {
+    const k = this.comps.get(name);
+    return k ? this.scene.boxOf(k).getSize(new Vector3()) : null;
   }
 
   /** Moves components to poses, gliding there. @param {Map<string, Pose>} poses */
@@ -146,6 +189,7 @@ export class Stage {
   setHidden(names) {
     this.scene.hidden = names;
     this.scene.group();
+    this.section.stale = true;
     this.freedoms();
     this.draw();
   }

@@ -5,6 +5,9 @@ import {
 } from "three";
 import { OrbitControls } from "three/examples/jsm/controls/OrbitControls.js";
 
+const wide = 28; // degrees
+const narrow = 0.2;
+
 export class View {
   /**
    * @param {HTMLElement} box @param {() => {center: Vector3, radius: number} | null} extent @param {() => void} before
@@ -28,7 +31,7 @@ export class View {
     this.askedOver = false;
     this.bare = true; // nothing is drawn on top
     box.append(this.top.domElement);
-    this.camera = new PerspectiveCamera(28, 1, 1, 1e5);
+    this.camera = new PerspectiveCamera(wide, 1, 1, 1e5);
     this.camera.up.set(0, 0, 1);
     this.world.add(new HemisphereLight(0xffffff, 0xc9bfae, 1.9), new AmbientLight(0xffffff, 0.25));
     const key = new DirectionalLight(0xffffff, 1.3);
@@ -92,14 +95,41 @@ export class View {
     const d = this.camera.position.distanceTo(s.center);
     this.camera.near = Math.max(d - s.radius * 2.5, d / 2000, 1e-3);
     this.camera.far = d + s.radius * 4;
+    this.controls.maxDistance = Infinity;
     this.camera.updateProjectionMatrix();
   }
 
-  /** Shows everything. @param {Vector3[]} corners of what there is */
-  home(corners) {
+  /** Draws in parallel, or as the eye sees: a narrow eye far away is off by a tenth of a degree at the border. @param {boolean} on */
+  parallel(on) {
+    const to = on ? narrow : wide;
+    if (this.camera.fov === to) return;
+    const f = Math.tan((this.camera.fov * Math.PI) / 360) / Math.tan((to * Math.PI) / 360);
+    this.camera.fov = to;
+    this.camera.updateProjectionMatrix();
+    this.nearer(f);
+  }
+
+  /** Where the eye is and what it looks at, to be kept. */
+  kept() {
+    const { camera, controls } = this;
+    return { eye: camera.position.toArray(), at: controls.target.toArray(), fov: camera.fov };
+  }
+
+  /** @param {{eye: number[], at: number[], fov: number}} v */
+  restore(v) {
+    this.camera.fov = v.fov;
+    this.camera.updateProjectionMatrix();
+    this.camera.position.fromArray(v.eye);
+    this.controls.target.fromArray(v.at);
+    this.controls.update();
+    this.draw();
+  }
+
+  /** Shows everything. @param {Vector3[]} corners of what there is @param {Vector3} [from] the side it is seen from */
+  home(corners, from) {
     const s = this.extent();
     if (!s) return;
-    const dir = new Vector3(0.62, -0.72, 0.46).normalize();
+    const dir = (from ?? new Vector3(0.62, -0.72, 0.46)).clone().normalize();
     let need = s.radius / Math.sin((this.camera.fov * Math.PI) / 360) / Math.min(1, this.camera.aspect);
     this.controls.target.copy(s.center);
     const p = new Vector3();
