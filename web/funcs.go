@@ -18,6 +18,7 @@ var funcs = template.FuncMap{
 	"word":  func(v string) string { return map[bool]string{true: "not taken yet", false: v}[v == ""] },
 	"lower": strings.ToLower,
 	"path":  func(v string) string { return strings.ReplaceAll(v, "/", " › ") },
+	"axes":  func() []string { return []string{"x", "y", "z"} },
 	"plus":  func(a, b int) int { return a + b },
 	"ago":   func(t time.Time) string { return words.Ago(t, time.Now()) },
 	"off":   func(name, kind, path string, id int64) offView { return offView{name, kind, fmt.Sprint(path, id)} },

@@ -32,8 +32,31 @@ func Notes(a *assembly.Assembly) (notes []string) {
 			notes = append(notes, fmt.Sprintf("%s stands within one component, %s, so it removes nothing; put one of its features on another", m.ID, one))
 		}
 	}
+	notes = append(notes, twice(a)...)
 	if placed && !held {
 		notes = append([]string{"nothing is grounded, so six of the freedoms left are those of the whole; ground the base, or relate it to the assembly's own planes"}, notes...)
+	}
+	return notes
+}
+
+// samePlace, mm and a sine: copies this near to one another stand at one place.
+const samePlace = 1e-4
+
+// twice tells of copies that stand in one another.
+func twice(a *assembly.Assembly) (notes []string) {
+	first := map[string][]*assembly.Component{}
+	for _, c := range a.Components {
+		if c.Suppressed {
+			continue
+		}
+		key := c.Part + "/" + c.Assembly
+		for _, o := range first[key] {
+			if c.Pose.O.Sub(o.Pose.O).Norm() < samePlace && c.Pose.Q.Mul(o.Pose.Q.Conj()).Log().Norm() < samePlace {
+				notes = append(notes, fmt.Sprintf("%s stands in %s, at the very same place; remove one, or put it where it belongs", c.Name, o.Name))
+				break
+			}
+		}
+		first[key] = append(first[key], c)
 	}
 	return notes
 }

@@ -15,6 +15,7 @@ import (
 
 	"setfast/core/assembly"
 	"setfast/core/geom"
+	"setfast/core/measure"
 	"setfast/core/model"
 	"setfast/core/motion"
 	"setfast/core/report"
@@ -59,6 +60,20 @@ func (a *Account) Coordinates() map[string]map[string]float64 {
 		}
 	}
 	return out
+}
+
+// Measured reads one measure off the root where it was solved: a number, three, or nil where a component it needs is suppressed.
+func (a *Account) Measured(ctx context.Context, m assembly.Measure) (any, error) {
+	s := a.Study(ctx)
+	asm := *s.Asm
+	asm.Measures = []assembly.Measure{m}
+	k := *s.Model
+	k.Asm = &asm
+	all, err := measure.All(&k, s.Poses)
+	if err != nil {
+		return nil, err
+	}
+	return all[m.Name], nil
 }
 
 // Live takes the root up for pulling at its parts.

@@ -40,12 +40,37 @@ type Assembly struct {
 	Measures     []Measure
 	Drives       []Drive
 	Values       []NamedValue
+	Groups       []Group
+	Variants     []Variant
+	Views        []View
+	Dismissed    []Dismissed
 
 	index *index // made by Seal, never changed
 }
 
 // NamedValue is a value that expressions may use, as written.
 type NamedValue struct{ Name, Text string }
+
+// Group is a name for some components in the list, such as bolts.
+type Group struct {
+	Name       string
+	Components []string
+}
+
+// Variant is the assembly with other named values.
+type Variant struct {
+	Name   string
+	Values []NamedValue
+}
+
+// View is a direction to look from, kept by name.
+type View struct {
+	Name     string
+	Look, Up geom.Vec // the direction of sight, and what shows upward
+}
+
+// Dismissed is a finding that somebody has looked at and accepts, with the reason.
+type Dismissed struct{ Finding, Why string }
 
 // Component is one use of a part or of another assembly.
 type Component struct {

@@ -94,9 +94,15 @@ func (e Remove) apply(d *draft) (Edit, error) {
 		return nil, err
 	}
 	d.Components = slices.Delete(d.Components, at, at+1)
+	regrouped := d.regroup(func(name string) string {
+		if name == e.Name {
+			return ""
+		}
+		return name
+	})
 	back := []Edit{Place{Component{c.Name, c.Part, c.Assembly, c.Grounded, c.Suppressed, c.Flexible, c.Pose}, &at}}
 	names := func(r *assembly.Ref) bool { return r != nil && r.Head() == e.Name }
-	return Batch{append(back, d.drop(dropped{
+	return Batch{append(append(back, regrouped...), d.drop(dropped{
 		mate: func(m *assembly.Mate) bool {
 			return slices.ContainsFunc(m.Refs(), func(r assembly.Ref) bool { return names(&r) })
 		},
@@ -210,5 +216,11 @@ func (e Rename) apply(d *draft) (Edit, error) {
 		m := &d.Measures[i]
 		m.A, m.B, m.In, m.OfRef = maybe(m.A), maybe(m.B), maybe(m.In), maybe(m.OfRef)
 	}
+	d.regroup(func(name string) string {
+		if name == e.Name {
+			return e.To
+		}
+		return name
+	})
 	return Rename{e.To, e.Name}, nil
 }

@@ -135,7 +135,7 @@ func randomEdits(a *assembly.Assembly, r *rand.Rand) map[string]struct {
 		out["ground"] = tried{Ground{c, yes}, []string{of + "grounded"}}
 		out["suppress"] = tried{Suppress{c, yes}, []string{of + "suppressed"}}
 		out["move"] = tried{Move{map[string]geom.Pose{c: pose}}, []string{of + "pose"}}
-		hang := []string{of, ".planned", ".measures", ".drives"}
+		hang := []string{of, ".planned", ".measures", ".drives", ".groups"}
 		for _, m := range a.Mates {
 			if slices.ContainsFunc(m.Refs(), func(f assembly.Ref) bool { return f.Head() == c }) || m.IsCoupling() {
 				hang = append(hang, ".mates."+m.ID+".")
@@ -193,6 +193,11 @@ func randomEdits(a *assembly.Assembly, r *rand.Rand) map[string]struct {
 		id := a.Mates[r.IntN(n)].ID
 		out["reid"] = tried{Reid{id, fresh}, []string{".mates.", ".planned", ".measures", ".drives"}}
 	}
+	if n := len(a.Components); n > 0 {
+		to := js(fmt.Sprintf(`{"bolts": [%q], "rest": []}`, a.Components[r.IntN(n)].Name))
+		out["groups"] = tried{Sheet{"groups", to}, []string{".groups"}}
+	}
+	out["dismissed"] = tried{Sheet{"dismissed", js(`[{"finding": "doubled a, b", "why": "as drawn"}]`)}, []string{".dismissed"}}
 	out["settings"] = tried{NewSettings(assembly.Settings{ToleranceMM: 0.01, ToleranceDeg: 0.02, FastenersHeld: yes}), []string{".settings"}}
 	out["no settings"] = tried{Settings{}, []string{".settings"}}
 	return out

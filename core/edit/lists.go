@@ -68,6 +68,14 @@ func (Settings) Op() string  { return "settings" }
 // NewPlan declares a motion as wanted.
 func NewPlan(p assembly.Planned) Plan { return Plan{Planned: raw(format.PlannedObject(p))} }
 
+// NewMeasure adds a measure.
+func NewMeasure(m assembly.Measure) Measure {
+	return Measure{m.Name, raw(format.MeasureObject(m)), nil}
+}
+
+// NewDrive adds a drive.
+func NewDrive(d assembly.Drive) Drive { return Drive{d.Name, raw(format.DriveObject(d)), nil} }
+
 // NewSettings gives an assembly settings of its own.
 func NewSettings(s assembly.Settings) Settings { return Settings{raw(format.SettingsObject(s))} }
 

@@ -62,7 +62,7 @@ func (t *Touches) note(e Edit) {
 			t.Reads["c/"+name] = true
 		}
 	case Rename:
-		write("c/"+e.Name, "c/"+e.To)
+		write("c/"+e.Name, "c/"+e.To, "sheet/groups")
 	case Relate:
 		t.relation(e.Relation)
 	case Change:
@@ -79,6 +79,8 @@ func (t *Touches) note(e Edit) {
 		write("measures")
 	case Drive, Undrive:
 		write("drives")
+	case Sheet:
+		write("sheet/" + e.Name)
 	case Settings:
 		write("settings")
 	case Values, Order, Reid: // every expression, place or name may mean another after it

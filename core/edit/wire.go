@@ -15,7 +15,7 @@ const version = 2
 var kinds = func() map[string]func() Edit {
 	m := map[string]func() Edit{}
 	for _, e := range []Edit{Place{}, Remove{}, Ground{}, Suppress{}, Flex{}, Move{}, Rename{}, Relate{}, Unrelate{}, Set{}, Change{},
-		Plan{}, Unplan{}, Measure{}, Unmeasure{}, Drive{}, Undrive{}, Title{}, Settings{}, Values{}, Order{}, Reid{}, Lists{}} {
+		Plan{}, Unplan{}, Measure{}, Unmeasure{}, Drive{}, Undrive{}, Title{}, Settings{}, Values{}, Order{}, Reid{}, Sheet{}, Lists{}} {
 		t := reflect.TypeOf(e)
 		m[e.Op()] = func() Edit { return reflect.New(t).Interface().(Edit) }
 	}

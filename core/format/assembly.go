@@ -49,6 +49,7 @@ func (r *reader) assembly(n *node, base assembly.Settings) *assembly.Assembly {
 	for name, c := range r.members(n, "drives") {
 		a.Drives = append(a.Drives, r.drive(name, c))
 	}
+	r.more(n, a)
 	r.done(n)
 	return a.Seal()
 }
@@ -120,6 +121,7 @@ func AssemblyObject(a *assembly.Assembly) json.Marshaler {
 		}
 		o.put("drives", k)
 	}
+	moreObject(o, a)
 	return o
 }
 

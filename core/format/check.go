@@ -37,6 +37,7 @@ func (r *reader) check(d *assembly.Document, a *assembly.Assembly, n *node) {
 			c.coordinate(c.mate(i, "b"), m.JointB, of[1])
 		}
 	}
+	c.belong()
 	for i, p := range a.Planned {
 		c.motion(n.find("planned").kids[i], p)
 	}

@@ -34,9 +34,10 @@ func (r *reader) document(n *node) *assembly.Document {
 		return d
 	}
 	v := r.need(n, "setfast")
-	if r.err == nil && (v.kind != 'n' || v.num != 1) {
-		r.fail(v, "this program reads version 1 of the format: write \"setfast\": 1")
+	if r.err == nil && (v.kind != 'n' || v.num != 1 && v.num != mostVersion) {
+		r.fail(v, "this program reads versions 1 and 2 of the format: write \"setfast\": 1, or 2 where the document has members of that version")
 	}
+	r.version = int(v.num)
 	d.Root = r.needText(n, "root")
 	if s := r.get(n, "settings"); s != nil {
 		r.settings(s, &d.Settings)
@@ -88,10 +89,20 @@ func (r *reader) document(n *node) *assembly.Document {
 	return d
 }
 
+// version is the least that says all a document holds.
+func version(d *assembly.Document) int {
+	for _, a := range d.Assemblies {
+		if len(a.Groups)+len(a.Variants)+len(a.Views)+len(a.Dismissed) > 0 {
+			return mostVersion
+		}
+	}
+	return 1
+}
+
 // Write gives the document as a file that Read takes back.
 func Write(d *assembly.Document) ([]byte, error) {
 	o := &object{}
-	o.put("setfast", 1)
+	o.put("setfast", version(d))
 	o.put("root", d.Root)
 	if d.Settings != assembly.DefaultSettings {
 		o.put("settings", SettingsObject(d.Settings))

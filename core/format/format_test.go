@@ -2,12 +2,14 @@ package format
 
 import (
 	"context"
+	"fmt"
 	"os"
 	"path/filepath"
 	"strings"
 	"testing"
 
 	"setfast/core/account"
+	"setfast/core/assembly"
 )
 
 const small = `{"setfast": 1, "root": "main",
@@ -24,7 +26,7 @@ func TestFaults(t *testing.T) {
 		{`"grounded"`, `"ground"`, "assemblies.main.components.a.ground", "unknown member"},
 		{`"part": "p"}`, `"part": "q"}`, "assemblies.main.components.b.part", `no part "q"`},
 		{`"b": {"part"`, `"a": {"part"`, "assemblies.main.components.a", "twice"},
-		{`"setfast": 1`, `"setfast": 2`, "setfast", "version 1"},
+		{`"setfast": 1`, `"setfast": 3`, "setfast", "versions 1 and 2"},
 		{`"root": "main"`, `"root": "other"`, "root", `no assembly "other"`},
 		{`"normal": [0,0,2]`, `"normal": [0,0,0]`, "parts.p.features.top.normal", "must not be zero"},
 		{`"normal": [0,0,2]`, `"normal": [0,0]`, "parts.p.features.top.normal", "expected 3 numbers"},
@@ -131,4 +133,44 @@ func FuzzRead(f *testing.F) {
 		}
 		_, _ = account.Check(context.Background(), d, nil)
 	})
+}
+
+// TestVersion2 reads what the second version adds, writes it back, and refuses it in a document of the first, or where it names nothing.
+func TestVersion2(t *testing.T) {
+	more := `"values": {"open": "30 deg"}, "groups": {"bolts": ["a"]}, "variants": {"wide": {"open": "60 deg"}}, "views": {"front": {"look": [0,-1,0]}}, "dismissed": [{"finding": "doubled m", "why": "as drawn"}], `
+	doc := func(version int, more string) string {
+		return fmt.Sprintf(`{"setfast": %d, "root": "main", "parts": {"p": {}}, "assemblies": {"main": {%s"components": {"a": {"part": "p"}}, "mates": []}}}`, version, more)
+	}
+	d, err := Read([]byte(doc(2, more)))
+	if err != nil {
+		t.Fatal(err)
+	}
+	out, err := Write(d)
+	if err != nil {
+		t.Fatal(err)
+	}
+	again, err := Read(out)
+	if err != nil {
+		t.Fatal(err)
+	}
+	if a, b := d.Assemblies["main"], again.Assemblies["main"]; fmt.Sprint(a.Groups, a.Variants, a.Views, a.Dismissed) != fmt.Sprint(b.Groups, b.Variants, b.Views, b.Dismissed) || len(b.Groups) != 1 || b.Views[0].Up.Z != 1 {
+		t.Errorf("read %+v, written and read again %+v", a, b)
+	}
+	for _, c := range [][2]string{{doc(1, more), "unknown member"}, {doc(2, strings.Replace(more, `["a"]`, `["b"]`, 1)), "no component"}, {doc(2, strings.Replace(more, `{"open": "60 deg"}`, `{"shut": "1"}`, 1)), "no value"}} {
+		if _, err := Read([]byte(c[0])); err == nil || !strings.Contains(err.Error(), c[1]) {
+			t.Errorf("%v, want %q", err, c[1])
+		}
+	}
+	if out, _ := Write(mustRead(t, doc(1, ""))); !strings.Contains(string(out), `"setfast": 1`) {
+		t.Error("what needs nothing of version 2 is not written as version 1")
+	}
+}
+
+func mustRead(t *testing.T, text string) *assembly.Document {
+	t.Helper()
+	d, err := Read([]byte(text))
+	if err != nil {
+		t.Fatal(err)
+	}
+	return d
 }

@@ -18,10 +18,11 @@ var kindNames = map[byte]string{'{': "an object", '[': "a list", 's': "a text", 
 
 // reader takes values out of nodes and keeps the first fault.
 type reader struct {
-	err   error
-	shape func(name string, p *part.Part) error
-	env   env
-	asked []asked // of objects being read, innermost last
+	err     error
+	shape   func(name string, p *part.Part) error
+	env     env
+	version int     // of the document
+	asked   []asked // of objects being read, innermost last
 }
 
 // asked is a member that was asked for.

@@ -67,7 +67,7 @@ func one[T any](data []byte, read func(*reader, *node) T) (T, error) {
 		var none T
 		return none, err
 	}
-	r := &reader{}
+	r := &reader{version: mostVersion}
 	v := read(r, n)
 	return v, r.err
 }

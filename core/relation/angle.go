@@ -16,6 +16,7 @@ var _ = register(Type{
 	Main:   "value",
 	Stem:   "angle",
 	Say:    Saying{"Put", "at an angle to", "at an angle to"},
+	Leaves: [2]int{3, 2},
 	Also:   []string{"tilt", "inclined"},
 	Doc:    Doc{"two directions", "`value` 0–180; with `about` −180–180, right-handed from a to b", "1; 2 at 0 and 180 without `about`"},
 	state:  opened,

@@ -10,6 +10,7 @@ var _ = register(Type{
 	Pairs:  true,
 	Stem:   "centred",
 	Say:    Saying{"Put", "centred in", "centred in"},
+	Leaves: [2]int{2, 1},
 	Also:   []string{"center", "centered", "centre", "width", "midplane", "symmetric in a slot", "tab in a slot", "midway"},
 	Doc:    Doc{"`a`: pair of parallel faces `[\"c/f\", \"c/g\"]` of one component; `b`: such a pair 3, an axis 2, a point 1", "", ""},
 	state: func(s *Said, l *Law) bool {

@@ -12,6 +12,7 @@ var _ = register(Type{
 	Fields: []Field{fieldSense},
 	Stem:   "on",
 	Say:    Saying{"Put", "on", "on"},
+	Leaves: [2]int{2, 1},
 	Also:   []string{"flush", "level", "touch", "contact", "mate", "against", "coplanar", "face to face", "align"},
 	Doc:    Doc{"plane–plane 3, plane–point 1, plane–axis 2, axis–point 2, point–point 3", "", ""},
 	state:  func(s *Said, l *Law) bool { return meet(s, l) },

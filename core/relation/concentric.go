@@ -10,6 +10,7 @@ var _ = register(Type{
 	Fits:   true,
 	Stem:   "axis",
 	Say:    Saying{"Put", "on the axis of", "on the axis of"},
+	Leaves: [2]int{1, 1},
 	Also:   []string{"coaxial", "collinear", "align", "shaft in hole"},
 	Doc:    Doc{"two features with an axis", "", "4"},
 	state: func(s *Said, l *Law) bool {

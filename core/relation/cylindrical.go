@@ -7,6 +7,7 @@ var _ = joint(Type{
 	Fits:        true,
 	Stem:        "turn and slide",
 	Say:         Saying{"Let", "turn and slide on", "turns and slides on"},
+	Leaves:      [2]int{1, 1},
 	Also:        []string{"sleeve"},
 	Doc:         Doc{"frames", "`angle`, `slide`", "4"},
 	offer:       onFrames("turns, slides on it", 71),

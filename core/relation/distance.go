@@ -14,6 +14,7 @@ var _ = register(Type{
 	Main:   "value",
 	Stem:   "distance",
 	Say:    Saying{"Put", "off", "off"},
+	Leaves: [2]int{2, 1},
 	Also:   []string{"offset", "gap", "spacing"},
 	Doc: Doc{"plane–plane (signed along a's normal) 3; plane–point (signed from the plane) 1; point–point, point–axis, axis–axis 1",
 		"`value`; at 0 point–point asks 3 and point–axis 2", ""},

@@ -12,6 +12,7 @@ var fastened = register(Type{
 	Fields: []Field{fieldSense, {Name: "offset", Kind: Vector, Said: "shifted by"}, {Name: "turn", Kind: Plain, Said: "turned by", Degrees: true}},
 	Stem:   "fixed",
 	Say:    Saying{"Put", "fixed to", "fixed to"},
+	Leaves: [2]int{0, 0},
 	Also:   []string{"fixed", "rigid", "weld", "bonded", "lock", "glue", "fix"},
 	Doc:    Doc{"two frames", "`offset`, `turn`", "6"},
 	state: func(s *Said, l *Law) bool {

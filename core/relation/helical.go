@@ -15,10 +15,11 @@ var _ = register(Type{
 		row.scale(perTurn)
 		return v * perTurn
 	}}},
-	Stem: "screw",
-	Say:  Saying{"Let", "screw along", "screws along"},
-	Also: []string{"lead_screw", "thread", "screw_joint"},
-	Doc:  Doc{"frames", "`lead` mm per turn, not 0; `angle`, read off the slide, so it counts turns", "5"},
+	Stem:   "screw",
+	Say:    Saying{"Let", "screw along", "screws along"},
+	Leaves: [2]int{0, 1},
+	Also:   []string{"lead_screw", "thread", "screw_joint"},
+	Doc:    Doc{"frames", "`lead` mm per turn, not 0; `angle`, read off the slide, so it counts turns", "5"},
 	state: func(s *Said, l *Law) bool {
 		l.Lead, _ = s.Num("lead")
 		l.rows = func(l *Law, o *Rows, a, b, _ *View) {

@@ -13,6 +13,7 @@ var _ = register(Type{
 	Main:   "value",
 	Stem:   "spin",
 	Say:    Saying{"Put", "held from spinning on", "does not spin on"},
+	Leaves: [2]int{3, 2},
 	Also:   []string{"lock rotation", "keyed", "clocking", "lock spin"},
 	Doc:    Doc{"two features with an axis", "`value`, else where it starts", "1"},
 	state: func(s *Said, l *Law) bool {

@@ -9,6 +9,7 @@ var _ = register(Type{
 	Fields: []Field{fieldSense},
 	Stem:   "parallel",
 	Say:    Saying{"Put", "parallel to", "parallel to"},
+	Leaves: [2]int{3, 1},
 	Also:   []string{"align"},
 	Doc:    Doc{"two directions", "", "2"},
 	state: func(s *Said, l *Law) bool {

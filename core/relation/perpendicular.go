@@ -9,6 +9,7 @@ var _ = register(Type{
 	Fields: []Field{fieldSense},
 	Stem:   "square",
 	Say:    Saying{"Put", "square to", "square to"},
+	Leaves: [2]int{3, 2},
 	Also:   []string{"square", "normal", "right angle"},
 	Doc:    Doc{"two directions", "", "1"},
 	state: func(s *Said, l *Law) bool {

@@ -6,6 +6,7 @@ var _ = joint(Type{
 	Coordinates: []Coordinate{angleAboutZ, slideX},
 	Stem:        "pin in slot",
 	Say:         Saying{"Let", "run as a pin in", "runs as a pin in"},
+	Leaves:      [2]int{1, 1},
 	Also:        []string{"slot"},
 	Doc:         Doc{"frames", "`angle` about a's z, `slide` along a's x", "4"},
 	offer:       onFrames("runs in it as in a slot", 100),

@@ -6,6 +6,7 @@ var _ = joint(Type{
 	Coordinates: []Coordinate{slideZ},
 	Stem:        "slide",
 	Say:         Saying{"Let", "slide along", "slides along"},
+	Leaves:      [2]int{1, 0},
 	Also:        []string{"slider", "slide", "linear", "rail", "guide"},
 	Doc:         Doc{"frames", "`slide` along a's z", "5"},
 	offer:       onFrames("slides along it", 72),

@@ -56,6 +56,8 @@ type Type struct {
 	Stem string
 	// Say is how it is said as a sentence.
 	Say Saying
+	// Leaves is how many slides and turns of a free part it leaves, between the features it is most said of.
+	Leaves [2]int
 	// Also are names it goes by in the trade (common practice, no source).
 	Also []string
 	// Doc is its row in the documentation: between what, with what values, asking how much.

@@ -9,6 +9,7 @@ var _ = joint(Type{
 	Fits:        true,
 	Stem:        "turn",
 	Say:         Saying{"Let", "turn about", "turns about"},
+	Leaves:      [2]int{0, 1},
 	Also:        []string{"hinge", "pin", "pivot", "bearing", "rotation"},
 	Doc:         Doc{"frames", "`angle`", "5"},
 	offer:       onFrames("turns about it", 70),

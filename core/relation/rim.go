@@ -13,6 +13,7 @@ var _ = register(Type{
 	Main:   "gap",
 	Stem:   "rim",
 	Say:    Saying{"Put", "rim to rim with", "rim to rim with"},
+	Leaves: [2]int{0, 1},
 	Also:   []string{"insert", "edge to edge"},
 	Doc:    Doc{"two circles", "`gap` along a's normal, optional", "5"},
 	state: func(s *Said, l *Law) bool {

@@ -13,6 +13,7 @@ var symmetric = register(Type{
 	NeedsAbout: true,
 	Stem:       "symmetric",
 	Say:        Saying{"Put", "as the mirror image of", "mirrors"},
+	Leaves:     [2]int{2, 1},
 	Also:       []string{"mirror", "symmetry"},
 	Doc:        Doc{"two points or two planes, with `about` a plane", "", "3"},
 	state: func(s *Said, l *Law) bool {

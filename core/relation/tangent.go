@@ -13,6 +13,7 @@ var _ = register(Type{
 	Fields: []Field{fieldSide, fieldSense},
 	Stem:   "rest",
 	Say:    Saying{"Put", "against", "rests against"},
+	Leaves: [2]int{2, 2},
 	Also:   []string{"resting", "touching"},
 	Doc: Doc{"plane–cylinder 2; plane–sphere, cylinder–sphere, sphere–sphere, cylinder–cylinder 1",
 		"`side`: `outside`, `inside`, `nearest` (default; with a hole `inside`)", ""},

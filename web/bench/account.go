@@ -27,10 +27,49 @@ type accountView struct {
 	FastenersHeld bool
 	Empty         bool
 	Notes         []string
+	Measures      []measureView
+	Accepted      []acceptedView
+	Doubled       []doubledView
 	Gaps          []app.Gap // but those of components of this assembly, which are told on their lines
 
 	units   words.Units
 	missing map[string]string // components of this assembly, and why
+}
+
+// doubledView is a group of relations that repeat each other, with the name it is accepted by.
+type doubledView struct {
+	report.DoubledGroup
+	Finding string
+}
+
+// acceptedView is a finding that somebody has accepted.
+type acceptedView struct{ Finding, Why string }
+
+// accept sets what was accepted apart from what is told.
+func (v *accountView) accept(j *app.Judged) {
+	why := map[string]string{}
+	for _, d := range j.Asm.Dismissed {
+		why[d.Finding] = d.Why
+	}
+	told := func(finding string) bool {
+		reason, accepted := why[finding]
+		if accepted {
+			v.Accepted = append(v.Accepted, acceptedView{finding, reason})
+		}
+		return !accepted
+	}
+	for _, g := range v.Groups {
+		if f := "doubled " + strings.Join(g.Mates, ", "); told(f) {
+			v.Doubled = append(v.Doubled, doubledView{g, f})
+		}
+	}
+	notes := v.Notes
+	v.Notes = nil
+	for _, n := range notes {
+		if told("note: " + n) {
+			v.Notes = append(v.Notes, n)
+		}
+	}
 }
 
 // motionView is a motion as a finding.
@@ -69,7 +108,9 @@ func view(j *app.Judged, u words.Units) *accountView {
 		v.MoreOdds = words.MoreOdds(r.MoreOdds)
 	}
 	v.Notes = words.Notes(j.Asm)
+	v.accept(j)
 	v.motions(r)
+	v.measures(j)
 	for _, b := range r.BlockedBy {
 		v.Blocked = append(v.Blocked, words.Blocked(b.Planned))
 	}

@@ -12,6 +12,7 @@ import (
 	"setfast/app"
 	"setfast/app/commands"
 	"setfast/app/words"
+	"setfast/core/group"
 	"setfast/core/seat"
 	"setfast/web/ask"
 )
@@ -47,6 +48,36 @@ func (b *Bench) back(c *echo.Context, n int64, f app.Back, word string) error {
 		return err
 	}
 	return b.answer(c, p, in.Base, word+p.Said)
+}
+
+// form makes a subassembly of some components.
+func (b *Bench) form(c *echo.Context, n int64) error {
+	var in app.Forming
+	if err := ask.JSON(c, &in); err != nil {
+		return err
+	}
+	p, err := b.App.Form(c.Request().Context(), n, who, in)
+	if err != nil {
+		return err
+	}
+	return b.answer(c, p, in.Base, "")
+}
+
+// open lists what a copy would leave to be said.
+func (b *Bench) open(c *echo.Context, n int64) error {
+	var in commands.Copy
+	if err := ask.JSON(c, &in); err != nil {
+		return err
+	}
+	out, err := b.App.Open(c.Request().Context(), n, in)
+	if err != nil {
+		return err
+	}
+	open := out.Open
+	if open == nil {
+		open = []group.Outside{}
+	}
+	return c.JSON(http.StatusOK, map[string]any{"names": out.Names, "open": open})
 }
 
 func (b *Bench) offers(c *echo.Context, n int64) error {

@@ -38,6 +38,10 @@ func (b *Bench) Routes(e *echo.Echo) {
 	e.POST("/a/:asm/do", ask.On("asm", b.do))
 	e.POST("/a/:asm/undo", ask.On("asm", b.undo))
 	e.POST("/a/:asm/redo", ask.On("asm", b.redo))
+	e.POST("/a/:asm/form", ask.On("asm", b.form))
+	e.POST("/a/:asm/measure", ask.On("asm", b.measure))
+	e.POST("/a/:asm/variants", ask.On("asm", b.variants))
+	e.POST("/a/:asm/open", ask.On("asm", b.open))
 	e.POST("/a/:asm/offers", ask.On("asm", b.offers))
 	e.POST("/a/:asm/try", ask.On("asm", b.try))
 	e.GET("/a/:asm/kept", ask.On("asm", b.kept))
@@ -59,12 +63,17 @@ type pageView struct {
 }
 
 // relationView is a type of relation by its names.
-type relationView struct{ Type, Family, Label, Also string }
+type relationView struct {
+	Type, Family, Label, Also string
+	Between, Asks, Stem       string
+	Slides, Turns             int // that it leaves
+}
 
 // relations lists all types, to be found by what they are called.
 var relations = func() (out []relationView) {
 	for _, t := range relation.Types() {
-		v := relationView{t.Name, "relation", t.Say.First + " … " + t.Say.Then + " …", strings.Join(t.Also, ", ")}
+		v := relationView{Type: t.Name, Family: "relation", Label: t.Say.First + " … " + t.Say.Then + " …", Also: strings.Join(t.Also, ", "),
+			Between: strings.ReplaceAll(t.Doc.Between, "`", ""), Asks: t.Doc.Asks, Stem: t.Stem, Slides: t.Leaves[0], Turns: t.Leaves[1]}
 		if t.Family == relation.Coupling {
 			v.Family, v.Label = "coupling", "Couple two joints as a "+t.Name
 		}

@@ -26,6 +26,7 @@ type lineView struct {
 	Grounded      bool
 	Suppressed    bool
 	Odds          bool
+	Doubled       bool
 	Sub, Flexible bool // a subassembly; one that moves in itself
 	Inner         bool
 	Missing       string // why it is left out of the account
@@ -45,8 +46,15 @@ func (v *accountView) lines(j *app.Judged) {
 		}
 	}
 	mates, sits, odd := t.byLine()
+	doubled := map[string]bool{}
+	for _, g := range j.Result.Groups {
+		for _, id := range g.Mates {
+			doubled[id] = true
+		}
+	}
 	for i, c := range j.Asm.Components {
 		l := t.line(i, c, v.missing[c.Name], mates[i], sits[i], odd[i])
+		l.Doubled = slices.ContainsFunc(mates[i], func(m mateView) bool { return doubled[m.ID] })
 		v.Lines = append(v.Lines, l)
 		if c.Flexible && !c.Suppressed && l.Missing == "" {
 			v.Lines = append(v.Lines, t.inside(c.Name)...)

@@ -36,6 +36,8 @@ type stateJSON struct {
 	Balance    string                     `json:"balance"`
 	Joints     []jointJSON                `json:"joints"` // those in force
 	Settings   settingsJSON               `json:"settings"`
+	Groups     []groupJSON                `json:"groups"` // of the list
+	Variants   []variantJSON              `json:"variants"`
 	Verdict    string                     `json:"verdict"`
 	Undo       string                     `json:"undo"`
 	Redo       string                     `json:"redo"`
@@ -150,7 +152,7 @@ type shown struct {
 func (b *Bench) write(j *app.Judged, u words.Units) (*stateJSON, error) {
 	v := view(j, u)
 	out := &stateJSON{Seq: j.Seq, Verdict: string(j.Verdict()), Undo: j.Undo.Said, Redo: j.Redo.Said, Order: []string{}, LineOrder: []string{},
-		Components: map[string]json.RawMessage{}, Lines: map[string]string{}, Mates: map[string][]string{}, Joints: joints(j), Settings: settings(j)}
+		Components: map[string]json.RawMessage{}, Lines: map[string]string{}, Mates: map[string][]string{}, Joints: joints(j), Settings: settings(j), Groups: groups(j.Asm), Variants: variants(j.Asm)}
 	hidden := func(k *assembly.Component) bool { return k.Suppressed || v.missing[k.Name] != "" }
 	ways := j.WaysIn(context.Background())
 	drawn, more := j.Drawn(func(k *assembly.Component) bool { return !hidden(k) })

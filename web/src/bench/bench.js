@@ -3,17 +3,23 @@
 import { again, asking, pause, Refusal } from "../net.js";
 import { Stage } from "../stage/stage.js";
 import { NoStage } from "../stage/none.js";
+import { Copying } from "./copying.js";
 import { Coupling } from "./coupling.js";
-import { byKey, keyOf, shownKey, table } from "./commands.js";
+import { byKey, shownKey, table } from "./commands.js";
 import { ask, Palette, Placing } from "./dialogs.js";
 import { Settings } from "./settings.js";
 import { Divider } from "./divider.js";
+import { driven } from "./driven.js";
+import { key } from "./keys.js";
+import { First } from "./first.js";
 import { Ledger } from "./ledger.js";
 import { Looks } from "./looks.js";
 import { Pointer } from "./pointer.js";
-import { offerOf } from "./offers.js";
 import { Sentence } from "./sentence.js";
+import { Measuring } from "./measuring.js";
+import { Moving } from "./moving.js";
 import { merge, poses } from "./state.js";
+import { shake } from "./shake.js";
 import { Tug } from "./tug.js";
 
 const tellFor = { good: 3200, bad: 7000 }; // ms
@@ -29,10 +35,10 @@ export async function bench(asm) {
   await b.begin();
   document.body.dataset.ready = "yes";
   // where a feature is drawn, and what is picked: for scripts that drive the Bench
-  Object.assign(window, { setfast: b.driven() });
+  Object.assign(window, { setfast: driven(b) });
 }
 
-class Bench {
+export class Bench {
   /** @param {string} asm */
   constructor(asm) {
     this.asm = asm;
@@ -40,6 +46,8 @@ class Bench {
     /** @type {import("./state.js").State | null} */
     this.state = null;
     this.busy = false;
+    /** @type {Promise<void> | undefined} */
+    this.catching = undefined;
     this.gone = false; // the server does not answer: what it has done shows when it is back
     this.view = $("#view");
     this.stage = this.makeStage();
@@ -50,6 +58,7 @@ class Bench {
     this.ledger = new Ledger($("#account"), {
       act: (a) => this.act(a), stage: this.stage, ask, swing: (k) => this.swing(k),
       run: (command) => this.commands[command].run(),
+      copy: (text) => this.copyText(text),
       repick: (relation, end, was) => {
         this.coupling.toggle(false);
         this.sentence.repick(relation, end, was);
@@ -59,22 +68,43 @@ class Bench {
     this.placing = new Placing((items) => this.post("do", { do: "place", items }, false), () => !!this.state?.components.length);
     this.palette = new Palette();
     this.tug = this.makeTug();
+    const forms = [this.sentence.form, this.coupling.form];
+    this.moving = new Moving(/** @type {HTMLFormElement} */ ($("#moving")), forms, this.stage, this.view, {
+      post: (a) => this.act(a),
+      hand: () => this.several(),
+      tell: (text, bad) => this.tell(text, bad),
+      place: (e) => this.pointer.place(e),
+    });
+    this.copying = new Copying({
+      act: (a) => this.act(a), post: (path, body) => this.post(path, body, true), call: this.call, several: () => this.several(),
+      last: () => this.looks.last(), sentence: this.sentence, ask, tell: (text, bad) => this.tell(text, bad), stage: this.stage,
+      clear: () => this.ledger.chooseNone(),
+    });
+    this.sentence.posted = () => this.copying.posted();
+    this.measuring = new Measuring({
+      act: (a) => this.act(a), call: this.call, ask, picks: () => this.picks(), palette: this.palette,
+      tell: (text, bad) => this.tell(text, bad), state: () => this.state,
+    });
+    this.first = new First();
     this.looks = new Looks({
       stage: this.stage, call: this.call, tell: (text, bad) => this.tell(text, bad), state: () => this.state, palette: this.palette,
       hand: () => this.hand(), picks: () => this.picks(), ask, act: (a) => this.act(a),
     });
     this.commands = table({
-      looks: this.looks, divider: this.divider, stage: this.stage, sentence: this.sentence, coupling: this.coupling,
-      tug: this.tug, ledger: this.ledger, placing: this.placing, pointer: this.pointer,
-      act: (a) => this.act(a), back: (which) => this.back(which), withPart: (run) => this.withPart(run),
+      looks: this.looks, copying: this.copying, moving: this.moving, divider: this.divider, stage: this.stage,
+      sentence: this.sentence, coupling: this.coupling, tug: this.tug, ledger: this.ledger, placing: this.placing,
+      pointer: this.pointer, act: (a) => this.act(a), back: (which) => this.back(which), withPart: (run) => this.withPart(run),
       everything: () => this.everything(), title: () => this.title(), view: this.view, asm,
-      settings: () => this.state && this.settings.open(this.state.settings), keys: () => this.showKeys(), tell: (text) => this.tell(text),
+      first: this.first, measuring: this.measuring, shake: () => this.shake(), nextLoose: () => this.nextLoose(),
+      groupLines: () => this.groupLines(),
+      settings: () => this.state && this.settings.open(this.state.settings), keys: () => this.showKeys(),
+      tell: (text) => this.tell(text),
     });
     this.keys = byKey(this.commands);
     const sentence = $("#sentence");
     const least = parseFloat(getComputedStyle(sentence).minHeight);
     new ResizeObserver(() => $("#stage").style.setProperty("--grown", `${sentence.offsetHeight - least}px`)).observe(sentence);
-    addEventListener("keydown", (e) => this.key(e));
+    addEventListener("keydown", (e) => key(this, e));
     document.addEventListener("click", (e) => {
       const button = /** @type {Element} */ (e.target).closest(buttons);
       if (button instanceof HTMLElement) this.commands[button.dataset.act ?? ""]?.run();
@@ -114,7 +144,9 @@ class Bench {
       if (tug.held) view.setPointerCapture(e.pointerId);
     }, true);
     view.addEventListener("pointermove", (e) => {
-      if (tug.held) tug.move(...this.pointer.place(e));
+      if (!tug.held) return;
+      tug.turn(e.shiftKey);
+      tug.move(...this.pointer.place(e));
     }, true);
     view.addEventListener("pointerup", () => tug.letGo(true), true);
     view.addEventListener("pointercancel", () => tug.letGo(false), true);
@@ -125,6 +157,13 @@ class Bench {
   hand() {
     const line = /** @type {HTMLElement | null} */ (document.activeElement?.closest(".line[data-component]"));
     return this.pointer.current()?.k?.data.name ?? line?.dataset.component ?? this.ledger.litPart ?? "";
+  }
+
+  /** The parts chosen, or else the one in hand. */
+  several() {
+    const chosen = [...this.ledger.chosen];
+    const one = this.hand();
+    return chosen.length ? chosen : one ? [one] : [];
   }
 
   /** What is picked in the sentence, or else what is under the cursor. */
@@ -140,7 +179,7 @@ class Bench {
     $('[data-act="tug"]').setAttribute("aria-pressed", String(on));
     if (on) this.view.focus({ preventScroll: true });
     this.pointer.forget();
-    if (on) this.tell("Pull a part to see what it can do; N takes the next one by keys. Escape ends it.");
+    if (on) this.tell("Pull a part to see what it can do, with Shift to turn it; N takes the next one by keys. Escape ends it.");
   }
 
   async begin() {
@@ -231,6 +270,7 @@ class Bench {
     }
     this.busy = true;
     document.body.setAttribute("aria-busy", "true");
+    await this.catching;
     const token = crypto.getRandomValues(new Uint32Array(4)).join("-").slice(0, 40);
     const base = this.state.seq;
     try {
@@ -274,9 +314,16 @@ class Bench {
     this.gone = false;
   }
 
-  async catchUp() {
+  /** Looks whether another window changed anything. What is done meanwhile waits for the answer. */
+  catchUp() {
+    this.catching ??= this.lookAgain().finally(() => {
+      this.catching = undefined;
+    });
+    return this.catching;
+  }
+
+  async lookAgain() {
     if (!this.state || this.busy || this.tug.held || document.visibilityState !== "visible") return;
-    this.busy = true;
     try {
       const s = await this.call(`state?since=${this.state.seq}`);
       if (s) {
@@ -285,8 +332,6 @@ class Bench {
       }
     } catch (e) {
       this.tell(/** @type {Error} */ (e).message, true);
-    } finally {
-      this.busy = false;
     }
   }
 
@@ -302,6 +347,44 @@ class Bench {
       this.stage.goTo(poses(this.state));
     } catch (e) {
       this.tell(/** @type {Error} */ (e).message, true);
+    }
+  }
+
+  async shake() {
+    if (!this.state) return;
+    try {
+      const n = await shake(this.state, this.stage, this.call);
+      this.stage.goTo(poses(this.state));
+      this.tell(n ? `${n} ${n === 1 ? "part is" : "parts are"} loose. N goes to the next.` : "Nothing is loose.");
+    } catch (e) {
+      this.tell(/** @type {Error} */ (e).message, true);
+    }
+  }
+
+  nextLoose() {
+    if (!this.ledger.nextLoose()) this.tell("Nothing is loose.");
+  }
+
+  /** Puts chosen parts under one name in the list, or under none. */
+  async groupLines() {
+    const components = this.several();
+    if (!components.length) {
+      this.tell("Choose lines by Ctrl or the space bar, then group them.");
+      return;
+    }
+    const as = await ask("Name of the group, such as bolts; empty takes them out", "");
+    if (as === null) return;
+    this.ledger.chooseNone();
+    await this.act({ do: "group", components, as });
+  }
+
+  /** @param {string} text */
+  async copyText(text) {
+    try {
+      await navigator.clipboard.writeText(text);
+      this.tell(`Copied: ${text}`);
+    } catch {
+      this.tell(text); // a browser that lets nothing be copied shows it at least
     }
   }
 
@@ -353,117 +436,5 @@ class Bench {
   /** @param {(name: string) => void} run */
   withPart(run) {
     this.palette.open((this.state?.components ?? []).map((c) => ({ words: c.name, run: () => run(c.name) })));
-  }
-
-  /** @param {KeyboardEvent} e */
-  key(e) {
-    if (document.querySelector("dialog[open]")) return;
-    const target = /** @type {HTMLElement} */ (e.target);
-    const typing = target.matches("input, textarea, select");
-    const key = keyOf(e);
-    if (key === "escape") {
-      this.escape(typing ? target : null);
-      return;
-    }
-    if (key === "ctrl z" || key === "ctrl y") {
-      const i = /** @type {HTMLInputElement} */ (target);
-      if (typing && i.value !== i.defaultValue) return; // the browser's own
-    } else if (typing && !key.startsWith("alt ")) {
-      return;
-    }
-    if (this.tugKey(key, target) || this.sentenceKey(key, target, e) || this.lineKey(key, target) || this.viewKey(key, target)) {
-      e.preventDefault();
-      return;
-    }
-    const name = this.keys.get(key);
-    if (!name) return;
-    e.preventDefault();
-    this.commands[name].run();
-  }
-
-  /** Escape ends the innermost thing that is going on. @param {HTMLElement | null} typing */
-  escape(typing) {
-    if (this.tug.held) this.tug.letGo(false);
-    else if (this.tug.on) this.tug.toggle(false);
-    else {
-      typing?.blur();
-      if (!this.sentence.clear()) this.ledger.unlight();
-    }
-  }
-
-  /** @param {string} key @param {HTMLElement} target */
-  tugKey(key, target) {
-    const { tug } = this;
-    if (!tug.on || target.closest("button, a")) return false;
-    const by = { arrowleft: [-1, 0], arrowright: [1, 0], arrowup: [0, 1], arrowdown: [0, -1] }[key];
-    if (key === "n") tug.next();
-    else if (by && tug.held) tug.nudge(by[0], by[1]);
-    else if (key === "enter" && tug.held) tug.letGo(true);
-    else return false;
-    return true;
-  }
-
-  /** @param {string} key @param {HTMLElement} target @param {KeyboardEvent} e */
-  sentenceKey(key, target, e) {
-    const here = target === this.view || target === document.body || target.closest("#offers");
-    const offer = offerOf(e);
-    if (key === "enter" && here && !this.sentence.button.disabled) this.sentence.send();
-    else if (this.sentence.offers[offer]) {
-      this.sentence.choose(offer);
-      if (target.closest("#offers")) this.sentence.focusChosen();
-    } else return false;
-    return true;
-  }
-
-  /** Delete takes the part away on whose line the keys are. @param {string} key @param {HTMLElement} target */
-  lineKey(key, target) {
-    const line = /** @type {HTMLElement | null} */ (target.closest(".line[data-component]"));
-    if (key !== "delete" || !line) return false;
-    this.act({ do: "remove", component: line.dataset.component });
-    return true;
-  }
-
-  /** @param {string} key @param {HTMLElement} target */
-  viewKey(key, target) {
-    if (target !== this.view) return false;
-    const by = { arrowleft: [-0.15, 0], arrowright: [0.15, 0], arrowup: [0, -0.12], arrowdown: [0, 0.12] }[key];
-    if (by) this.stage.view.turn(by[0], by[1]);
-    else if (key === "+" || key === "=") this.stage.view.nearer(0.87);
-    else if (key === "-") this.stage.view.nearer(1.15);
-    else return false;
-    return true;
-  }
-
-  /** What scripts drive the Bench by. */
-  driven() {
-    const { stage, sentence } = this;
-    return {
-      /** @param {string} ref */
-      where: (ref) => {
-        const c = stage.find(ref);
-        if (!c?.s) return null;
-        const p = stage.view.project(stage.spot(c));
-        const r = this.view.getBoundingClientRect();
-        return [p.x + r.left, p.y + r.top];
-      },
-      /** @param {string} ref */
-      pick: (ref) => {
-        const c = stage.find(ref);
-        if (c) sentence.pick(c);
-        return !!c;
-      },
-      /** @param {string} name */
-      refs: (name) => {
-        const out = [];
-        for (const u of stage.comps.get(name)?.uses ?? []) {
-          for (const f of u.shape.features) out.push({ ref: `${name}/${u.path}${f.n}`, kind: f.k, label: f.label, at: f.o, dir: f.z });
-        }
-        return out;
-      },
-      state: () => this.state,
-      tug: this.tug,
-      stage,
-      commands: this.commands,
-    };
   }
 }

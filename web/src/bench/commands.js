@@ -12,35 +12,43 @@
  */
 
 /**
- * @param {object} b what commands act on
- * @param {any} b.stage @param {import("./sentence.js").Sentence} b.sentence @param {any} b.tug
- * @param {import("./ledger.js").Ledger} b.ledger @param {import("./dialogs.js").Placing} b.placing
- * @param {import("./pointer.js").Pointer} b.pointer
- * @param {(a: object) => Promise<boolean>} b.act @param {(which: "undo" | "redo") => void} b.back
- * @param {(run: (name: string) => void) => void} b.withPart @param {() => void} b.everything @param {() => void} b.title
- * @param {import("./coupling.js").Coupling} b.coupling @param {() => void} b.settings @param {() => void} b.keys
- * @param {(text: string) => void} b.tell @param {import("./divider.js").Divider} b.divider
- * @param {import("./looks.js").Looks} b.looks
- * @param {HTMLElement} b.view @param {string} b.asm
- * @returns {Record<string, Command>}
+ * @typedef {object} Acting what commands act on
+ * @property {any} stage
+ * @property {import("./sentence.js").Sentence} sentence
+ * @property {any} tug
+ * @property {import("./ledger.js").Ledger} ledger
+ * @property {import("./dialogs.js").Placing} placing
+ * @property {import("./pointer.js").Pointer} pointer
+ * @property {(a: object) => Promise<boolean>} act
+ * @property {(which: "undo" | "redo") => void} back
+ * @property {(run: (name: string) => void) => void} withPart
+ * @property {() => void} everything
+ * @property {() => void} title
+ * @property {import("./coupling.js").Coupling} coupling
+ * @property {() => void} settings
+ * @property {() => void} keys
+ * @property {(text: string) => void} tell
+ * @property {import("./divider.js").Divider} divider
+ * @property {import("./looks.js").Looks} looks
+ * @property {import("./moving.js").Moving} moving
+ * @property {import("./copying.js").Copying} copying
+ * @property {import("./first.js").First} first
+ * @property {import("./measuring.js").Measuring} measuring
+ * @property {() => void} shake
+ * @property {() => void} nextLoose
+ * @property {() => void} groupLines
+ * @property {HTMLElement} view
+ * @property {string} asm
  */
+
+/** @param {Acting} b @returns {Record<string, Command>} */
 export function table(b) {
   return {
     place: { words: "Place parts", key: "p", help: "from the Shelf, so many of each", run: () => b.placing.open() },
     undo: { words: "Take back the last line", key: "ctrl z", keys: "Ctrl Z", help: "undo", run: () => b.back("undo") },
     redo: { words: "Do again what was taken back", key: "ctrl y", keys: "Ctrl Y", help: "redo", run: () => b.back("redo") },
     home: { words: "Show everything, or the home view", key: "h", help: "fit the view", run: () => showAll(b) },
-    views: { words: "Views: front, top, along an axis …", key: "v", help: "parallel, keep a view", run: () => b.looks.views() },
-    section: { words: "Section through what is pointed at", key: "x", help: "cut, clip", run: () => b.looks.section() },
-    hide: { words: "Hide a part, or show it", key: "i", help: "invisible", run: () => b.looks.hide() },
-    only: { words: "Show only a part", key: "o", help: "isolate", run: () => b.looks.only() },
-    "see-through": { words: "See through a part", key: "u", help: "transparent, ghost", run: () => b.looks.seeThrough() },
-    "hidden-edges": { words: "Edges behind faces", help: "hidden lines, x-ray", run: () => b.looks.hiddenEdges() },
-    aside: { words: "Hold a part aside, or put it back", key: "b", help: "draw apart, explode", run: () => b.looks.aside() },
-    "aside-all": { words: "All parts apart, or together", key: "alt b", keys: "Alt B", help: "explode", run: () => b.looks.asideAll() },
-    tint: { words: "Colour of a part", help: "color, appearance", run: () => b.looks.colour() },
-    "keep-home": { words: "Keep this as the home position", help: "save pose", run: () => b.looks.keepHome() },
-    "go-home": { words: "Go to the home position", help: "reset pose", run: () => b.looks.goHome() },
+    ...looking(b),
     freedoms: { words: "Draw or leave out the freedoms", key: "f", help: "what is left, as arrows", run: () => toggleFreedoms(b.stage) },
     colours: { words: "Colours of the files, or the quiet palette", key: "c", help: "color", run: () => b.stage.colours() },
     tug: { words: "Pull parts about by hand", key: "t", help: "drag, move", run: () => b.tug.toggle() },
@@ -96,6 +104,35 @@ export function table(b) {
   };
 }
 
+/** How things are looked at, moved and gathered. @param {Acting} b @returns {Record<string, Command>} */
+function looking(b) {
+  return {
+    views: { words: "Views: front, top, along an axis …", key: "v", help: "parallel, keep a view", run: () => b.looks.views() },
+    section: { words: "Section through what is pointed at", key: "x", help: "cut, clip", run: () => b.looks.section() },
+    hide: { words: "Hide a part, or show it", key: "i", help: "invisible", run: () => b.looks.hide() },
+    only: { words: "Show only a part", key: "o", help: "isolate", run: () => b.looks.only() },
+    "see-through": { words: "See through a part", key: "u", help: "transparent, ghost", run: () => b.looks.seeThrough() },
+    "hidden-edges": { words: "Edges behind faces", help: "hidden lines, x-ray", run: () => b.looks.hiddenEdges() },
+    aside: { words: "Hold a part aside, or put it back", key: "b", help: "draw apart, explode", run: () => b.looks.aside() },
+    "aside-all": { words: "All parts apart, or together", key: "alt b", keys: "Alt B", help: "explode", run: () => b.looks.asideAll() },
+    move: { words: "Move parts by exact amounts", key: "m", help: "shift, turn, rotate, transform, handles", run: () => b.moving.toggle() },
+    form: { words: "Form a subassembly of chosen parts", key: "alt g", keys: "Alt G", help: "group", run: () => b.copying.form() },
+    dissolve: { words: "Dissolve a subassembly", help: "ungroup, explode", run: () => b.copying.dissolve() },
+    copy: { words: "Copy parts with their relations", key: "d", help: "duplicate, repeat", run: () => b.copying.copy() },
+    again: { words: "The part seated last, again here", key: "z", help: "repeat, place again", run: () => b.copying.again() },
+    shake: { words: "Shake what is loose", key: "k", help: "tug test, what moves", run: () => b.shake() },
+    "next-loose": { words: "Next loose part", key: "n", help: "find free", run: () => b.nextLoose() },
+    measure: { words: "Measure what is picked", key: "j", help: "distance, angle, gap, mass", run: () => b.measuring.measure() },
+    variants: { words: "Variants side by side", help: "configurations, table, csv", run: () => b.measuring.variants() },
+    group: { words: "Group lines in the list", help: "folder, bolts", run: () => b.groupLines() },
+    compact: { words: "Lines of one row each, or two", key: "alt y", keys: "Alt Y", run: () => toggleCompact() },
+    first: { words: "Five steps for a first visit", help: "tour, help", run: () => b.first.begin() },
+    tint: { words: "Colour of a part", help: "color, appearance", run: () => b.looks.colour() },
+    "keep-home": { words: "Keep this as the home position", help: "save pose", run: () => b.looks.keepHome() },
+    "go-home": { words: "Go to the home position", help: "reset pose", run: () => b.looks.goHome() },
+  };
+}
+
 /** How a command's key is shown. @param {Command} c */
 export const shownKey = (c) => c.keys ?? c.key?.toUpperCase() ?? "";
 
@@ -122,15 +159,21 @@ function goToShelf() {
   if (a instanceof HTMLAnchorElement) location.assign(a.href);
 }
 
-/** @param {{sentence: import("./sentence.js").Sentence, tell: (text: string) => void}} b */
+/** @param {{sentence: import("./sentence.js").Sentence, moving: import("./moving.js").Moving}} b */
 function quarter(b) {
-  if (!b.sentence.quarter()) b.tell("There is nothing to turn: choose a relation that turns, or open a part's line to turn the part.");
+  if (b.sentence.quarter()) return;
+  if (!b.moving.on) b.moving.toggle(true);
+  if (b.moving.on) b.moving.quarter(2);
 }
 
 /** @param {{looks: import("./looks.js").Looks}} b */
 function showAll(b) {
   b.looks.showAll();
   b.looks.home();
+}
+
+function toggleCompact() {
+  document.querySelector("#account")?.classList.toggle("compact");
 }
 
 /** @param {any} stage */

@@ -20,6 +20,7 @@ function element(html) {
  * @property {(title: string, text: string) => Promise<string | null>} ask
  * @property {(k: number) => void} swing
  * @property {(command: string) => void} run
+ * @property {(text: string) => void} copy to the clipboard
  * @property {(relation: string, end: string, was: string) => void} repick
  */
 
@@ -35,14 +36,20 @@ export class Ledger {
     this.state = null;
     /** @type {Set<string>} */
     this.open = new Set();
+    /** @type {Set<string>} components chosen together */
+    this.chosen = new Set();
     /** @type {Map<string, {html: string, el: HTMLElement}>} */
     this.rows = new Map();
     this.told = ""; // the findings as they are shown
+    this.only = ""; // the class of the lines that are shown
+    /** @type {Set<string>} groups of the list that are folded */
+    this.folded = new Set();
     /** @type {string | null} */
     this.lit = null;
     box.addEventListener("click", (e) => this.click(e));
     box.addEventListener("change", (e) => this.change(e));
     box.addEventListener("keydown", (e) => this.step(e));
+    box.querySelector("#linefind")?.addEventListener("input", () => this.sift());
   }
 
   /** @param {import("./state.js").State} s */
@@ -57,6 +64,7 @@ export class Ledger {
       this.findings.innerHTML = s.findings;
     }
     this.findings.hidden = !s.components.length;
+    this.showChosen();
     this.lit = null;
     for (const li of this.lines.querySelectorAll(".lit")) li.classList.remove("lit");
     focus?.();
@@ -67,11 +75,12 @@ export class Ledger {
     /** @type {Map<string, {html: string, el: HTMLElement}>} */
     const rows = new Map();
     for (const [key, row] of this.rows) {
-      if (!(key in s.lines)) row.el.remove();
+      if (!(key in s.lines) && !key.startsWith(head)) row.el.remove();
+      else if (key.startsWith(head) && !s.groups.some((g) => head + g.name === key)) row.el.remove();
     }
     let at = this.lines.firstElementChild;
-    for (const key of s.line_order) {
-      const html = s.lines[key];
+    for (const key of grouped(s, this.folded)) {
+      const html = s.lines[key] ?? headOf(key, s, this.folded);
       let row = this.rows.get(key);
       if (row?.html !== html) {
         const el = element(html);
@@ -86,7 +95,68 @@ export class Ledger {
       if (row.el === at) at = at.nextElementSibling;
       else this.lines.insertBefore(row.el, at);
     }
+    for (const [key, row] of this.rows) if (!rows.has(key)) row.el.remove();
     this.rows = rows;
+    this.sift();
+  }
+
+  /** Shows the lines that are asked for: by state, and by a word in them. */
+  sift() {
+    const word = /** @type {HTMLInputElement} */ (this.box.querySelector("#linefind")).value.trim().toLowerCase();
+    let shown = 0;
+    for (const { el } of this.rows.values()) {
+      const fits = !this.only || el.classList.contains(this.only);
+      el.hidden = !!(this.only || word) && (!fits || !(el.textContent ?? "").toLowerCase().includes(word));
+      if (!el.hidden) shown++;
+    }
+    /** @type {HTMLElement} */ (this.box.querySelector("#nolines")).hidden = shown > 0 || !this.rows.size;
+  }
+
+  /** Shows lines of one state only, or all. @param {HTMLElement} b */
+  choosing(b) {
+    this.only = b.dataset.only ?? "";
+    for (const o of /** @type {NodeListOf<HTMLElement>} */ (this.box.querySelectorAll("[data-only]"))) {
+      o.setAttribute("aria-checked", String(o === b));
+    }
+    this.sift();
+  }
+
+  /** Puts a part at another place of the build order. @param {string} name @param {number} by */
+  reorder(name, by) {
+    const at = this.now.components.findIndex((c) => c.name === name) + by;
+    if (at >= 0 && at < this.now.components.length) this.bench.act({ do: "reorder", component: name, at });
+  }
+
+  /** @param {HTMLElement} b */
+  async dismiss(b) {
+    const why = await this.bench.ask("Accept this finding, because", "");
+    if (why) this.bench.act({ do: "dismiss", finding: b.dataset.finding, why });
+  }
+
+  /** Folds a group of the list, or opens it. @param {HTMLElement} b */
+  fold(b) {
+    const name = b.dataset.group ?? "";
+    if (!this.folded.delete(name)) this.folded.add(name);
+    this.showLines(this.now);
+  }
+
+  /** Goes to the next part that is loose, opens its line and lights it. */
+  nextLoose() {
+    const loose = [...this.lines.querySelectorAll(".line.c-loose")];
+    if (!loose.length) return false;
+    const at = loose.findIndex((li) => li.contains(document.activeElement) || li.classList.contains("lit"));
+    const li = /** @type {HTMLElement} */ (loose[(at + 1) % loose.length]);
+    const row = /** @type {HTMLElement} */ (li.querySelector(".rowopen"));
+    for (const key of [...this.open]) {
+      const el = this.rows.get(key)?.el;
+      if (el && el !== li) this.unfold(el, false);
+    }
+    this.unfold(li, true);
+    this.lit = null;
+    this.light([li.dataset.component ?? ""], "c:" + li.dataset.component);
+    row.focus({ preventScroll: true });
+    li.scrollIntoView({ block: "nearest" });
+    return true;
   }
 
   /** Remembers what has the focus, so that it is there again after its line is made anew. @param {Element | null} e */
@@ -141,7 +211,38 @@ export class Ledger {
   click(e) {
     const b = /** @type {HTMLElement | null} */ (/** @type {Element} */ (e.target).closest("button[data-act]"));
     const act = b && this.acts[b.dataset.act ?? ""];
-    if (b && act) act(b);
+    if (!b || !act) return;
+    if (b.dataset.act === "open" && (e.ctrlKey || e.metaKey || e.shiftKey)) this.choose(component(b));
+    else act(b);
+  }
+
+  /** Chooses a component together with others, or no longer. @param {string} name */
+  choose(name) {
+    if (!this.chosen.delete(name)) this.chosen.add(name);
+    this.showChosen();
+  }
+
+  /** Marks what is chosen, and says how many. */
+  showChosen() {
+    const here = new Set(this.now.components.map((c) => c.name));
+    for (const n of this.chosen) if (!here.has(n)) this.chosen.delete(n);
+    for (const li of /** @type {NodeListOf<HTMLElement>} */ (this.lines.querySelectorAll(".line"))) {
+      const on = this.chosen.has(li.dataset.component ?? "");
+      li.classList.toggle("chosen", on);
+      li.querySelector(".rowopen")?.toggleAttribute("data-chosen", on);
+    }
+    const bar = /** @type {HTMLElement} */ (this.box.querySelector("#chosenbar"));
+    bar.hidden = !this.chosen.size;
+    /** @type {HTMLElement} */ (bar.querySelector("b")).textContent = `${this.chosen.size} chosen`;
+    this.bench.stage.light(this.chosen.size ? [...this.chosen] : null);
+  }
+
+  /** Chooses nothing; it tells whether anything was. */
+  chooseNone() {
+    const had = this.chosen.size > 0;
+    this.chosen.clear();
+    if (had) this.showChosen();
+    return had;
   }
 
   /** What the buttons of lines and findings do, by name. @type {Record<string, (b: HTMLElement) => void>} */
@@ -171,6 +272,22 @@ export class Ledger {
     hide: () => this.bench.run("hide"),
     only: () => this.bench.run("only"),
     aside: () => this.bench.run("aside"),
+    move: () => this.bench.run("move"),
+    form: () => this.bench.run("form"),
+    copy: () => this.bench.run("copy"),
+    dissolve: () => this.bench.run("dissolve"),
+    earlier: (b) => this.reorder(component(b), -1),
+    later: (b) => this.reorder(component(b), 1),
+    "only-lines": (b) => this.choosing(b),
+    fold: (b) => this.fold(b),
+    dismiss: (b) => this.dismiss(b),
+    retell: (b) => this.bench.act({ do: "dismiss", finding: b.dataset.finding }),
+    unmeasure: (b) => this.bench.act({ do: "unmeasure", as: b.closest("[data-measure]")?.getAttribute("data-measure") }),
+    "copy-value": (b) => this.bench.copy(b.dataset.full ?? ""),
+    shake: () => this.bench.run("shake"),
+    "next-loose": () => this.bench.run("next-loose"),
+    group: () => this.bench.run("group"),
+    "choose-none": () => this.chooseNone(),
     remedy: (b) => this.bench.act({ do: "remedy", finding: Number(b.dataset.finding), remedy: Number(b.dataset.remedy) }),
     plan: (b) => this.bench.act({ do: "plan", motion: motion(b) }),
     unplan: (b) => this.bench.act({ do: "unplan", at: Number(b.dataset.at) }),
@@ -228,6 +345,11 @@ export class Ledger {
   step(e) {
     const b = /** @type {Element} */ (e.target).closest(".rowopen");
     const by = { ArrowDown: 1, ArrowUp: -1 }[e.key];
+    if (b instanceof HTMLElement && e.key === " ") {
+      e.preventDefault();
+      this.choose(component(b));
+      return;
+    }
     if (!b || !by) return;
     e.preventDefault();
     const rows = /** @type {HTMLElement[]} */ ([...this.box.querySelectorAll(".rowopen")]);
@@ -245,6 +367,47 @@ export class Ledger {
     this.none.className = "notice";
     this.none.textContent = message;
   }
+}
+
+const head = "\n"; // begins the key of a group's head, as no name does
+
+/** The lines as they are listed: those of a group together, under its head; of a folded one the head alone.
+ * @param {import("./state.js").State} s @param {Set<string>} folded */
+function grouped(s, folded) {
+  const of = new Map(s.groups.flatMap((g) => g.components.map((/** @type {string} */ c) => [c, g])));
+  if (!of.size) return s.line_order;
+  const out = [];
+  const done = new Set();
+  const use = (/** @type {string} */ key) => of.get(key) ?? of.get(key.split("/")[0]);
+  for (const key of s.line_order) {
+    const g = use(key);
+    if (!g) {
+      out.push(key);
+      continue;
+    }
+    if (done.has(g.name)) continue;
+    done.add(g.name);
+    out.push(head + g.name);
+    if (!folded.has(g.name)) out.push(...s.line_order.filter((k) => use(k) === g));
+  }
+  return out;
+}
+
+/** The head of a group. @param {string} key @param {import("./state.js").State} s @param {Set<string>} folded */
+function headOf(key, s, folded) {
+  const name = key.slice(head.length);
+  const n = s.groups.find((g) => g.name === name)?.components.length ?? 0;
+  const li = document.createElement("li");
+  li.className = "grouphead";
+  const b = document.createElement("button");
+  b.type = "button";
+  b.className = "grouptoggle";
+  b.dataset.act = "fold";
+  b.dataset.group = name;
+  b.setAttribute("aria-expanded", String(!folded.has(name)));
+  b.textContent = `${folded.has(name) ? "▸" : "▾"} ${name} · ${n}`;
+  li.append(b);
+  return li.outerHTML;
 }
 
 /** @param {HTMLElement} e */

@@ -35,6 +35,8 @@ export class Sentence extends Slots {
     this.wanted = ""; // the type that was asked for by name, chosen where it fits
     /** @type {{relation: string, end: string, words: string} | null} a feature of a posted relation that is picked anew */
     this.again = null;
+    /** What goes on when a sentence was posted. @type {() => void} */
+    this.posted = () => {};
     /** @type {Offer | null} whose value is in its input */
     this.valued = null;
     this.turn = 0; // which question was asked last: answers to older ones are dropped
@@ -402,6 +404,7 @@ export class Sentence extends Slots {
       return;
     }
     this.wanted = "";
+    setTimeout(() => this.posted(), 0);
     const two = /** @type {Slot[]} */ (["put", "on"]);
     const done = two.filter((s) => this.slots[s] === said[s]); // the next sentence may have been begun meanwhile
     this.fields.clear();

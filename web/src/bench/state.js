@@ -14,6 +14,8 @@
  * @property {string} balance
  * @property {import("./coupling.js").Joint[]} joints
  * @property {import("./settings.js").Sheet} settings
+ * @property {{name: string, components: string[]}[]} groups of the list
+ * @property {{name: string, values: Record<string, string>}[]} variants
  * @property {string} verdict
  * @property {string} undo
  * @property {string} redo
@@ -46,6 +48,8 @@ export function merge(was, sent) {
     balance: sent.balance,
     joints: sent.joints,
     settings: sent.settings,
+    groups: sent.groups,
+    variants: sent.variants,
     verdict: sent.verdict,
     undo: sent.undo,
     redo: sent.redo,

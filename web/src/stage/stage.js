@@ -4,6 +4,7 @@
 import { Color, Group, Matrix4, Quaternion, Vector3 } from "three";
 import { Labels } from "./labels.js";
 import { css, dashed, empty, Freedoms, Outline } from "./marks.js";
+import { Handles } from "./handles.js";
 import { Picker } from "./pick.js";
 import { place, quat, Scene } from "./scene.js";
 import { Section } from "./section.js";
@@ -30,11 +31,14 @@ export class Stage {
     this.labels = new Labels(labels, this.view);
     this.section = new Section(this.scene, this.view);
     this.picker = new Picker(this.scene, this.view, this.section);
+    this.handles = new Handles(this.view, this.picker);
+    /** @type {Map<string, {o: Vector3, q: Quaternion}>} where parts stood before they were dragged by a handle */
+    this.before = new Map();
     this.hover = new Outline(this.view);
     this.picked = new Outline(this.view);
     this.marks = new Freedoms(this.scene, this.labels);
     this.hand = new Group();
-    this.view.world.add(this.scene.root, this.marks.group, this.picked.group, this.hand, this.section.group);
+    this.view.world.add(this.scene.root, this.marks.group, this.picked.group, this.hand, this.section.group, this.handles.group);
     this.view.overlay.add(this.hover.group);
     this.scene.recolor(css("--ink"));
     this.showFreedoms = true;
@@ -55,6 +59,44 @@ export class Stage {
   flush() {
     if (this.scene.flush()) this.section.stale = true;
     this.section.flush(css("--ink"));
+  }
+
+  /**
+   * Draws arrows and rings at a part; no name, none.
+   * @param {string | null} name @param {boolean} [own] along its own axes @param {boolean} [origin] turning about the assembly's origin
+   */
+  showHandles(name, own, origin) {
+    const k = name ? this.comps.get(name) : null;
+    const unit = [new Vector3(1, 0, 0), new Vector3(0, 1, 0), new Vector3(0, 0, 1)];
+    if (own && k) for (const a of unit) a.applyQuaternion(k.quaternion);
+    this.handles.show(k ? (origin ? new Vector3() : k.position) : null, unit);
+    this.labels.clear("handle");
+    if (k) for (const i of [0, 1, 2]) this.labels.add("handle", "xyz"[i], () => this.handles.tip(i), "put");
+    this.draw();
+  }
+
+  /** @param {number} x @param {number} y */
+  handleAt(x, y) {
+    return this.handles.find(x, y);
+  }
+
+  /** @param {number} axis @param {boolean} turn @param {number} x @param {number} y */
+  alongHandle(axis, turn, x, y) {
+    return this.handles.along(axis, turn, x, y);
+  }
+
+  /** Shows parts where a drag would put them. @param {string[]} names @param {number} axis @param {boolean} turn @param {number} amount */
+  tryHandle(names, axis, turn, amount) {
+    const m = this.handles.motion(axis, turn, amount);
+    for (const n of names) {
+      const k = this.comps.get(n);
+      if (!k) continue;
+      this.before.set(n, this.before.get(n) ?? { o: k.position.clone(), q: k.quaternion.clone() });
+      const was = /** @type {{o: Vector3, q: Quaternion}} */ (this.before.get(n));
+      const q = new Quaternion().setFromRotationMatrix(m).multiply(was.q);
+      this.scene.move(k, was.o.clone().applyMatrix4(m), q);
+    }
+    this.draw();
   }
 
   /** Draws components some way from where they stand. @param {Map<string, Vector3>} by */
@@ -126,6 +168,7 @@ export class Stage {
   /** Moves components to poses, gliding there. @param {Map<string, Pose>} poses */
   goTo(poses) {
     cancelAnimationFrame(this.gliding);
+    this.before.clear();
     /** @type {[import("./scene.js").Placed, Vector3, Quaternion, Vector3, Quaternion][]} */
     const ways = [];
     for (const [name, p] of poses) {

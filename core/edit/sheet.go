@@ -1,0 +1,55 @@
+package edit
+
+import (
+	"encoding/json"
+	"slices"
+
+	"setfast/core/assembly"
+	"setfast/core/format"
+)
+
+// Sheet puts a list of the assembly (groups, variants, views, dismissed) in the place of the one it has, as in the file; none takes it away.
+type Sheet struct {
+	Name string          `json:"name"`
+	To   json.RawMessage `json:"to,omitempty"`
+}
+
+// Op is its name.
+func (Sheet) Op() string { return "sheet" }
+
+// NewSheet is a sheet as another assembly has it.
+func NewSheet(a *assembly.Assembly, name string) Sheet {
+	s := Sheet{Name: name}
+	if o := format.SheetObject(a, name); o != nil {
+		s.To = raw(o)
+	}
+	return s
+}
+
+func (e Sheet) apply(d *draft) (Edit, error) {
+	was := NewSheet(&d.Assembly, e.Name)
+	return was, format.ReadSheet(&d.Assembly, e.Name, e.To)
+}
+
+// regroup changes the names in groups; an empty one goes.
+func (d *draft) regroup(f func(string) string) (back []Edit) {
+	was := NewSheet(&d.Assembly, "groups")
+	var now []assembly.Group
+	changed := false
+	for _, g := range d.Groups {
+		k := assembly.Group{Name: g.Name}
+		for _, c := range g.Components {
+			n := f(c)
+			changed = changed || n != c
+			if n != "" {
+				k.Components = append(k.Components, n)
+			}
+		}
+		now = append(now, k)
+	}
+	if !changed {
+		return nil
+	}
+	d.Groups = slices.Clip(now)
+	return []Edit{was}
+}

@@ -1,0 +1,216 @@
+package format
+
+import (
+	"encoding/json"
+	"fmt"
+	"slices"
+
+	"setfast/core/assembly"
+	"setfast/core/geom"
+	"setfast/core/near"
+)
+
+// The members that version 2 of the format adds to an assembly.
+
+// mostVersion is the latest version of documents that is read; what needs none of its members is written as version 1.
+const mostVersion = 2
+
+// more reads what version 2 adds.
+func (r *reader) more(n *node, a *assembly.Assembly) {
+	if r.version < 2 {
+		return
+	}
+	a.Groups = r.groups(r.get(n, "groups"))
+	a.Variants = r.variants(r.get(n, "variants"))
+	a.Views = r.views(r.get(n, "views"))
+	a.Dismissed = r.dismissed(r.get(n, "dismissed"))
+}
+
+// belong sees that what groups and variants name is there.
+func (c *checker) belong() {
+	for _, g := range c.asm.Groups {
+		for i, name := range g.Components {
+			if c.asm.Place(name) < 0 {
+				c.fail(c.node.at("groups", g.Name).kids[i], "there is no component %q%s", name, near.Hint(name, names(c.asm.Components)))
+			}
+		}
+	}
+	for _, v := range c.asm.Variants {
+		for _, x := range v.Values {
+			if !slices.ContainsFunc(c.asm.Values, func(o assembly.NamedValue) bool { return o.Name == x.Name }) {
+				c.fail(c.node.at("variants", v.Name, x.Name), "there is no value %q to vary", x.Name)
+			}
+		}
+	}
+}
+
+func names(list []*assembly.Component) (out []string) {
+	for _, c := range list {
+		out = append(out, c.Name)
+	}
+	return out
+}
+
+func (r *reader) groups(n *node) (out []assembly.Group) {
+	if n == nil || !r.object(n) {
+		return nil
+	}
+	for name, c := range n.each() {
+		g := assembly.Group{Name: name}
+		if !r.want(c, '[') {
+			return nil
+		}
+		for _, k := range c.items() {
+			if r.want(k, 's') {
+				g.Components = append(g.Components, k.str)
+			}
+		}
+		out = append(out, g)
+	}
+	return out
+}
+
+func (r *reader) variants(n *node) (out []assembly.Variant) {
+	if n == nil || !r.object(n) {
+		return nil
+	}
+	for name, c := range n.each() {
+		v := assembly.Variant{Name: name}
+		if !r.object(c) {
+			return nil
+		}
+		for value, k := range c.each() {
+			text := k.str
+			if k.kind == 'n' {
+				text = fmt.Sprint(k.num)
+			} else if !r.want(k, 's') {
+				return nil
+			}
+			v.Values = append(v.Values, assembly.NamedValue{Name: value, Text: text})
+		}
+		out = append(out, v)
+	}
+	return out
+}
+
+func (r *reader) views(n *node) (out []assembly.View) {
+	if n == nil || !r.object(n) {
+		return nil
+	}
+	for name, c := range n.each() {
+		if !r.object(c) {
+			return nil
+		}
+		v := assembly.View{Name: name, Up: geom.V(0, 0, 1)}
+		if look := r.need(c, "look"); r.err == nil {
+			v.Look = r.vec(look)
+		}
+		if up := r.get(c, "up"); up != nil {
+			v.Up = r.vec(up)
+		}
+		if r.err == nil && v.Look.Norm() == 0 {
+			r.fail(c, "a view looks along a direction, not along nothing")
+		}
+		r.done(c)
+		out = append(out, v)
+	}
+	return out
+}
+
+func (r *reader) dismissed(n *node) (out []assembly.Dismissed) {
+	if n == nil || !r.want(n, '[') {
+		return nil
+	}
+	for _, c := range n.items() {
+		if !r.object(c) {
+			return nil
+		}
+		out = append(out, assembly.Dismissed{Finding: r.needText(c, "finding"), Why: r.needText(c, "why")})
+		r.done(c)
+	}
+	return out
+}
+
+// moreObject writes what version 2 adds.
+func moreObject(o *object, a *assembly.Assembly) {
+	for _, name := range Sheets {
+		if v := SheetObject(a, name); v != nil {
+			o.put(name, v)
+		}
+	}
+}
+
+// Sheets are the members that version 2 adds, in the order they are written.
+var Sheets = []string{"groups", "variants", "views", "dismissed"}
+
+// SheetObject is one of these members as it stands in a file; nil where the assembly has none.
+func SheetObject(a *assembly.Assembly, name string) json.Marshaler {
+	o := &object{}
+	switch name {
+	case "groups":
+		for _, g := range a.Groups {
+			o.put(g.Name, append([]string{}, g.Components...))
+		}
+	case "variants":
+		for _, v := range a.Variants {
+			o.put(v.Name, ValuesObject(v.Values))
+		}
+	case "views":
+		for _, v := range a.Views {
+			k := &object{}
+			k.put("look", v.Look.Array())
+			k.put("up", v.Up.Array())
+			o.put(v.Name, k)
+		}
+	case "dismissed":
+		var l list
+		for _, d := range a.Dismissed {
+			k := &object{}
+			k.put("finding", d.Finding)
+			k.put("why", d.Why)
+			l = append(l, k)
+		}
+		if len(l) == 0 {
+			return nil
+		}
+		return l
+	}
+	if len(o.names) == 0 {
+		return nil
+	}
+	return o
+}
+
+// list is a list of objects.
+type list []json.Marshaler
+
+// MarshalJSON writes it.
+func (l list) MarshalJSON() ([]byte, error) { return marshal([]json.Marshaler(l)) }
+
+// ReadSheet puts one of these members in the place of the one an assembly has; none takes it away.
+func ReadSheet(a *assembly.Assembly, name string, data []byte) error {
+	if !slices.Contains(Sheets, name) {
+		return fmt.Errorf("an assembly has no sheet %q", name)
+	}
+	if len(data) == 0 {
+		data = []byte("null")
+	}
+	whole := append(append([]byte(`{"`+name+`":`), data...), '}')
+	_, err := one(whole, func(r *reader, n *node) struct{} {
+		if n = r.get(n, name); n != nil && n.kind == '0' {
+			n = nil
+		}
+		switch name {
+		case "groups":
+			a.Groups = r.groups(n)
+		case "variants":
+			a.Variants = r.variants(n)
+		case "views":
+			a.Views = r.views(n)
+		default:
+			a.Dismissed = r.dismissed(n)
+		}
+		return struct{}{}
+	})
+	return err
+}

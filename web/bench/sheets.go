@@ -1,0 +1,35 @@
+package bench
+
+import "setfast/core/assembly"
+
+// groupJSON is a group of the list.
+type groupJSON struct {
+	Name       string   `json:"name"`
+	Components []string `json:"components"`
+}
+
+// variantJSON is a column of named values, by name.
+type variantJSON struct {
+	Name   string            `json:"name"`
+	Values map[string]string `json:"values"`
+}
+
+func groups(a *assembly.Assembly) []groupJSON {
+	out := []groupJSON{}
+	for _, g := range a.Groups {
+		out = append(out, groupJSON{g.Name, append([]string{}, g.Components...)})
+	}
+	return out
+}
+
+func variants(a *assembly.Assembly) []variantJSON {
+	out := []variantJSON{}
+	for _, v := range a.Variants {
+		k := variantJSON{v.Name, map[string]string{}}
+		for _, x := range v.Values {
+			k.Values[x.Name] = x.Text
+		}
+		out = append(out, k)
+	}
+	return out
+}

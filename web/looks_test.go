@@ -1,0 +1,191 @@
+package web_test
+
+import (
+	"fmt"
+	"math"
+	"strings"
+	"testing"
+
+	"setfast/web/drive"
+)
+
+func (w *walker) command(name string) {
+	w.T.Helper()
+	w.run(fmt.Sprintf("setfast.commands[%q].run()", name))
+}
+
+func (w *walker) number(script string) float64 {
+	w.T.Helper()
+	x, err := drive.Eval[float64](w.Page, script)
+	w.ok(err)
+	return x
+}
+
+func (w *walker) says(css, want string) {
+	w.T.Helper()
+	w.until(fmt.Sprintf(`document.querySelector(%q)?.textContent.includes(%q)`, css, want))
+}
+
+// at opens one of the sample's assemblies.
+func (w *walker) at(name string) {
+	w.T.Helper()
+	w.ok(w.Go(fmt.Sprint(address, "/a/", sampleAssembly(w.T, name))))
+	w.until(`document.body.dataset.seq && setfast.stage.comps.size > 0`)
+}
+
+// TestLooks hides, singles out, sees through and draws aside; what does not show as it is is always said, and one click brings all back.
+func TestLooks(t *testing.T) {
+	w := browser(t, false)
+	w.at("Bearing stand")
+	w.run(`document.querySelector(".line[data-component='Screw M6x20'] .rowopen").focus()`)
+	w.command("hide")
+	w.says("#hiddenpill", "1 hidden · show all")
+	w.run(`document.querySelector(".line[data-component='Wall plate'] .rowopen").focus()`)
+	w.command("see-through")
+	w.says("#hiddenpill", "1 hidden · 1 see-through")
+	w.run(`document.querySelector(".line[data-component='Screw M6x20 2'] .rowopen").focus()`)
+	was := w.number(`setfast.stage.comps.get("Screw M6x20 2").matrix.elements[14]`)
+	w.command("aside")
+	w.says("#hiddenpill", "1 held aside")
+	if d := w.number(`setfast.stage.comps.get("Screw M6x20 2").matrix.elements[14]`) - was; d < 10 {
+		t.Errorf("a screw held aside is %g mm above its seat", d)
+	}
+	if n := w.text(`String(setfast.state().seq)`); w.text(`document.body.dataset.seq`) != n {
+		t.Error("looking changed the assembly")
+	}
+	w.command("only")
+	w.says("#hiddenpill", "6 hidden")
+	w.click("#hiddenpill")
+	w.until(`document.querySelector("#hiddenpill").hidden`)
+	if d := w.number(`setfast.stage.comps.get("Screw M6x20 2").matrix.elements[14]`) - was; math.Abs(d) > 1e-9 {
+		t.Errorf("put back it stands %g mm off", d)
+	}
+	// all apart: each screw farther out than the block it holds down, and both blocks off the plate
+	w.command("aside-all")
+	lift := func(name string) float64 { return w.number(fmt.Sprintf(`setfast.stage.comps.get(%q).aside.z`, name)) }
+	if a, b := lift("Bearing block"), lift("Screw M6x20"); a <= 0 || b <= a {
+		t.Errorf("apart: the block by %g, its screw by %g mm", a, b)
+	}
+	w.command("home")
+	w.until(`document.querySelector("#hiddenpill").hidden`)
+}
+
+// TestSection cuts the crank drive through its shaft: the caps are at the plane, and their area is that of the parts there. A shaft of 16 mm cut
+// along its axis shows length times diameter. What is cut away is not picked.
+func TestSection(t *testing.T) {
+	w := browser(t, false)
+	w.at("Crank drive")
+	axis := `setfast.refs("Crank shaft").find((r) => r.kind === "cylinder").ref`
+	w.run(`setfast.pick(` + axis + `)`)
+	w.command("section")
+	w.until(`!document.querySelector("#sectionbar").hidden && setfast.stage.section.group.children.length > 0`)
+	w.says("#section-words", "Crank shaft")
+	area := `(() => {
+		const p = setfast.stage.section.plane;
+		let off = 0, a = 0;
+		for (const o of setfast.stage.section.group.children) {
+			const x = o.geometry.getAttribute("position");
+			const v = [];
+			for (let i = 0; i < x.count; i++) v.push(p.normal.clone().set(x.getX(i), x.getY(i), x.getZ(i)));
+			for (const q of v) off = Math.max(off, Math.abs(p.distanceToPoint(q)));
+			if (o.isMesh) for (let i = 0; i < v.length; i += 3) a += v[i + 1].clone().sub(v[i]).cross(v[i + 2].clone().sub(v[i])).length() / 2;
+		}
+		return [a, off];
+	})()`
+	got, err := drive.Eval[[]float64](w.Page, area)
+	w.ok(err)
+	if got[1] > 0.05 || got[0] < 1000 {
+		t.Errorf("the caps have %g mm² and lie up to %g mm off the plane", got[0], got[1])
+	}
+	w.run(`(() => { const others = setfast.state().components.map((c) => c.name).filter((n) => n !== "Crank shaft"); setfast.stage.setHidden(new Set(others)); })()`)
+	w.until(`setfast.stage.section.group.children.length === 2`)
+	got, err = drive.Eval[[]float64](w.Page, area)
+	w.ok(err)
+	long := w.number(`(() => { const b = setfast.stage.extentOf("Crank shaft"); return Math.max(b.x, b.y, b.z); })()`)
+	if want := 16 * long; math.Abs(got[0]-want) > 0.12*want { // its ends are turned down
+		t.Errorf("the shaft's section has %g mm², a cylinder of its size %g", got[0], want)
+	}
+	w.click("#section-flip")
+	w.run(`(() => { const i = document.querySelector("#section-mm"); i.value = "-3"; i.dispatchEvent(new Event("change")); })()`)
+	w.until(`document.querySelector("#section-at").value < -2.9`)
+	got2, err := drive.Eval[[]float64](w.Page, area)
+	w.ok(err)
+	if got2[0] >= got[0] || got2[0] <= 0 {
+		t.Errorf("3 mm off the axis the section has %g mm², on it %g", got2[0], got[0])
+	}
+	w.click("#section-off")
+	w.until(`document.querySelector("#sectionbar").hidden && setfast.stage.section.plane === null`)
+}
+
+// TestViews looks from the front in parallel, keeps a view and the home position, and comes back to both.
+func TestViews(t *testing.T) {
+	w := browser(t, false)
+	w.at("Bearing stand")
+	choose := func(words string) {
+		t.Helper()
+		w.command("views")
+		w.until(`document.querySelector("#commands").open`)
+		w.run(fmt.Sprintf(`[...document.querySelectorAll("#command-list li")].find((l) => l.textContent.includes(%q)).click()`, words))
+		w.until(`!document.querySelector("#commands").open`)
+	}
+	choose("Front")
+	w.until(`setfast.stage.view.camera.fov < 1`)
+	if y := w.number(`(() => { const v = setfast.stage.view; const d = v.camera.position.clone().sub(v.controls.target).normalize(); return d.y; })()`); y > -0.9999 {
+		t.Errorf("from the front the eye is at y = %g", y)
+	}
+	// in parallel two places in line with the eye are drawn at one place
+	if d := w.number(`(() => { const v = setfast.stage.view; const t = v.controls.target; const a = v.project(t.clone()), b = v.project(t.clone().setY(t.y + 60)); return a.distanceTo(b); })()`); d > 0.5 {
+		t.Errorf("in parallel a line of sight is drawn %g pixels long", d)
+	}
+	choose("Keep this view")
+	w.until(`document.querySelector("#asking").open`)
+	w.run(`(() => { document.querySelector("#asking-text").value = "home"; document.querySelector("#asking").close("go"); })()`)
+	w.says("#said", "is kept")
+	choose("Corner")
+	w.command("home")
+	w.until(`setfast.stage.view.camera.position.clone().sub(setfast.stage.view.controls.target).normalize().y < -0.9999`)
+	choose("Forget the view home")
+}
+
+// TestMoving moves a loose part by typed sums and by a ring, says where it came to, springs back what relations hold, and goes home.
+func TestMoving(t *testing.T) {
+	w := browser(t, false)
+	w.at("Vent hinge")
+	w.run(`document.querySelector(".line[data-component='Vent knuckle'] .rowopen").focus()`)
+	w.command("keep-home")
+	w.says("#said", "home position")
+	at := func(k int) float64 {
+		return w.number(fmt.Sprintf(`setfast.state().components.find((c) => c.name === "Vent knuckle").pose.origin[%d]`, k))
+	}
+	x, z := at(0), at(2)
+	w.command("move")
+	w.until(`!document.querySelector("#moving").hidden && document.querySelector("#moved").textContent === "Vent knuckle"`)
+	w.run(`document.querySelector("[data-by='0']").value = "2 * 3.5"`)
+	w.changed(`document.querySelector("#moving").requestSubmit()`)
+	w.says("#said", "Parked: Vent knuckle")
+	if d := at(0) - x; math.Abs(d-7) > 1e-6 {
+		t.Errorf("moved by %g along x, want 7", d)
+	}
+	w.run(`document.querySelector("[data-by='2']").value = "30"`)
+	w.changed(`document.querySelector("#moving").requestSubmit()`)
+	w.says("#said", "Sprung back")
+	if d := at(2) - z; math.Abs(d) > 1e-6 {
+		t.Errorf("off its pin by %g", d)
+	}
+	w.changed(`document.querySelector("#move-x").click()`) // a quarter turn about its pin's direction
+	q := w.number(`2 * Math.acos(Math.abs(setfast.state().components.find((c) => c.name === "Vent knuckle").pose.quaternion[0])) * 180 / Math.PI`)
+	if math.Abs(q-90) > 1e-6 {
+		t.Errorf("turned by %g°", q)
+	}
+	w.command("move")
+	w.changed(`setfast.commands["go-home"].run()`)
+	if d := at(0) - x; math.Abs(d) > 1e-6 {
+		t.Errorf("at home it stands %g off", d)
+	}
+	if s := w.text(`setfast.state().undo`); !strings.Contains(s, "home") {
+		t.Errorf("the last line is %q", s)
+	}
+	for range 4 {
+		w.undo()
+	}
+}
