@@ -40,6 +40,7 @@ type DerivedFeature struct {
 	Name   string         `json:"n"`
 	Kind   part.Kind      `json:"k"`
 	Label  string         `json:"label"`
+	Hint   string         `json:"hint,omitempty"` // tells it from others like it
 	O      [3]float64     `json:"o"`
 	Z      *[3]float64    `json:"z,omitempty"`
 	Radius float64        `json:"r,omitempty"`
@@ -78,9 +79,10 @@ func Derive(p *Part) *Derived {
 	d.Counts = Counts{len(m.Positions), len(m.Normals), len(m.Lines), len(m.Indices), len(m.FaceEnds), len(m.LineEnds)}
 	fs, order := p.Features()
 	same := p.twins(fs, order)
+	hints := p.hints(fs, same)
 	for _, n := range order {
 		f := fs[n]
-		x := DerivedFeature{Name: n, Kind: f.Kind, Label: f.Describe(), O: f.O.Array(), Radius: f.Radius, Half: f.HalfAngle, Side: f.Side, Face: -1, Edge: -1, Vertex: -1, Same: same[n]}
+		x := DerivedFeature{Name: n, Kind: f.Kind, Label: f.Describe(), O: f.O.Array(), Radius: f.Radius, Half: f.HalfAngle, Side: f.Side, Face: -1, Edge: -1, Vertex: -1, Same: same[n], Hint: hints[n]}
 		if f.Z != (geom.Vec{}) {
 			z := f.Z.Array()
 			x.Z = &z
@@ -105,6 +107,7 @@ func Derive(p *Part) *Derived {
 			}
 		case 'v':
 			x.Vertex = i - 1
+			x.Seam = p.loneCorner(p.Vertices[i-1])
 		}
 		d.Features = append(d.Features, x)
 	}

@@ -141,7 +141,7 @@ func (r *rawPart) part(blob []byte) (*Part, error) {
 		p.Edges = append(p.Edges, r.Edges[i].edge(size))
 	}
 	for i := range p.Edges {
-		p.Edges[i].Seam = p.seam(r.Edges[i].On)
+		p.Edges[i].Seam, p.Edges[i].On = p.seam(r.Edges[i].On), r.Edges[i].On
 	}
 	for _, v := range r.Vertices {
 		p.Vertices = append(p.Vertices, vec(v))

@@ -20,9 +20,11 @@ func TestSeams(t *testing.T) {
 			continue
 		}
 		d := Derive(p)
-		holes, rims, seams, twins := 0, 0, 0, 0
+		holes, rims, seams, corners, twins := 0, 0, 0, 0, 0
 		for _, f := range d.Features {
 			switch {
+			case f.Seam && f.Vertex >= 0: // where seams end is no corner
+				corners++
 			case f.Seam:
 				seams++
 			case f.Same != "":
@@ -36,8 +38,8 @@ func TestSeams(t *testing.T) {
 				t.Errorf("%s is a rim, and yet a seam", f.Name)
 			}
 		}
-		if holes != d.Holes || rims != d.Holes || seams != 2*d.Holes || twins != 2*d.Holes { // its file has the upper rims as freeform curves
-			t.Errorf("%d holes: %d to the hand, %d rims, %d seams, %d other names", d.Holes, holes, rims, seams, twins)
+		if holes != d.Holes || rims != d.Holes || seams != 2*d.Holes || corners != 2*d.Holes || twins != 2*d.Holes { // its file has the upper rims as freeform curves
+			t.Errorf("%d holes: %d to the hand, %d rims, %d seams, %d corners at their ends, %d other names", d.Holes, holes, rims, seams, corners, twins)
 		}
 	}
 	one := make1(t, r, "box 0 0 0 40 40 10\ncyl 20 20 -1 0 0 1 5 12\ncut", "plate.step")

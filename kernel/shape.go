@@ -9,7 +9,7 @@ import (
 )
 
 // Version marks what this code derives from a file; derived data of another version is derived again.
-const Version = 3
+const Version = 4
 
 // Import is what a file holds.
 type Import struct {
@@ -66,8 +66,9 @@ type Edge struct {
 	Start, End   geom.Vec
 	Origin, Axis geom.Vec
 	Radius       float64
-	Full         bool // circle: goes all the way round
-	Seam         bool // no edge of the shape: where a round face closes, or between two halves of one
+	Full         bool  // circle: goes all the way round
+	On           []int // the faces it bounds
+	Seam         bool  // no edge of the shape: where a round face closes, or between two halves of one
 }
 
 // Mesh is a part's shape as triangles and drawn edges.

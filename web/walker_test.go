@@ -29,6 +29,7 @@ func TestMain(m *testing.M) {
 			fmt.Fprintln(os.Stderr, err)
 			return 1
 		}
+		defer drive.Stop()
 		return m.Run()
 	}))
 }

@@ -32,7 +32,6 @@ func Notes(a *assembly.Assembly) (notes []string) {
 			notes = append(notes, fmt.Sprintf("%s stands within one component, %s, so it removes nothing; put one of its features on another", m.ID, one))
 		}
 	}
-	notes = append(notes, twice(a)...)
 	if placed && !held {
 		notes = append([]string{"nothing is grounded, so six of the freedoms left are those of the whole; ground the base, or relate it to the assembly's own planes"}, notes...)
 	}
@@ -42,8 +41,8 @@ func Notes(a *assembly.Assembly) (notes []string) {
 // samePlace, mm and a sine: copies this near to one another stand at one place.
 const samePlace = 1e-4
 
-// twice tells of copies that stand in one another.
-func twice(a *assembly.Assembly) (notes []string) {
+// Twice tells of copies that stand in one another, where all stand at their solved poses.
+func Twice(a *assembly.Assembly) (notes []string) {
 	first := map[string][]*assembly.Component{}
 	for _, c := range a.Components {
 		if c.Suppressed {

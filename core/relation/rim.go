@@ -9,6 +9,7 @@ import (
 var _ = register(Type{
 	Name:   "rim",
 	Takes:  "two circles",
+	Fits:   true,
 	Fields: []Field{fieldSense, {Name: "gap", Kind: Length, Said: "gap"}},
 	Main:   "gap",
 	Stem:   "rim",

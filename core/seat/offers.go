@@ -20,6 +20,7 @@ import (
 	"setfast/core/par"
 	"setfast/core/part"
 	"setfast/core/relation"
+	"setfast/core/solve"
 )
 
 // Offer is a relation between two picked features, tried.
@@ -122,7 +123,7 @@ func Offers(ctx context.Context, a *account.Account, picks Picks, sense string) 
 			}
 			o.Label = p.Label
 			if p.Type.Fits {
-				o.Note = part.Fit(fo, fp)
+				o.Note = part.FitOf(fo, fp, t.screw())
 			}
 			tried[i] = &o
 		}
@@ -139,6 +140,17 @@ func Offers(ctx context.Context, a *account.Account, picks Picks, sense string) 
 	}
 	slices.SortStableFunc(out, func(a, b Offer) int { return cmp.Compare(a.last(), b.last()) })
 	return out, nil
+}
+
+// screw tells whether one of the two picked parts is a fastener.
+func (t *trial) screw() bool {
+	return slices.ContainsFunc(t.feats, func(f solve.Feat) bool {
+		if f.Body < 0 {
+			return false
+		}
+		p := t.study.PartOf(f.Body)
+		return p != nil && p.Fastener
+	})
 }
 
 // last is how far back an offer comes.

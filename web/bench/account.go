@@ -107,7 +107,7 @@ func view(j *app.Judged, u words.Units) *accountView {
 	if r.MoreOdds > 0 {
 		v.MoreOdds = words.MoreOdds(r.MoreOdds)
 	}
-	v.Notes = words.Notes(j.Asm)
+	v.Notes = append(words.Notes(j.Asm), words.Twice(j.Asm)...)
 	v.accept(j)
 	v.motions(r)
 	v.measures(j)

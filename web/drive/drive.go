@@ -36,8 +36,20 @@ func Chromium() (string, error) {
 	return "", fmt.Errorf("chromium is not installed (Debian package chromium); ./setfast test installs it")
 }
 
-// Open starts a browser with a page of the given size.
-func Open(width, height int, dark bool) (*Page, error) {
+// browser is the one that all pages of a process are opened in, each in a profile of its own.
+var browser struct {
+	mu   sync.Mutex
+	ctx  context.Context
+	stop func()
+}
+
+// start starts the browser once.
+func start() (context.Context, error) {
+	browser.mu.Lock()
+	defer browser.mu.Unlock()
+	if browser.ctx != nil && browser.ctx.Err() == nil {
+		return browser.ctx, nil
+	}
 	bin, err := Chromium()
 	if err != nil {
 		return nil, err
@@ -46,13 +58,39 @@ func Open(width, height int, dark bool) (*Page, error) {
 	if err != nil {
 		return nil, err
 	}
-	opts := []chromedp.ExecAllocatorOption{chromedp.ExecPath(bin), chromedp.UserDataDir(dir), chromedp.WindowSize(width, height), chromedp.NoFirstRun, chromedp.Headless, chromedp.NoSandbox,
+	opts := []chromedp.ExecAllocatorOption{chromedp.ExecPath(bin), chromedp.UserDataDir(dir), chromedp.WindowSize(1280, 800), chromedp.NoFirstRun, chromedp.Headless, chromedp.NoSandbox,
 		chromedp.Flag("disable-quic", true), chromedp.Flag("disable-background-networking", true), chromedp.Flag("disable-component-update", true),
 		chromedp.Flag("disable-sync", true), chromedp.Flag("enable-unsafe-swiftshader", true), chromedp.Flag("use-angle", "swiftshader"),
 		chromedp.Flag("force-prefers-reduced-motion", true), chromedp.Flag("hide-scrollbars", true)}
 	alloc, stopAlloc := chromedp.NewExecAllocator(context.Background(), opts...)
 	ctx, stopTab := chromedp.NewContext(alloc)
-	p := &Page{ctx: ctx, stop: func() { stopTab(); stopAlloc(); os.RemoveAll(dir) }}
+	browser.stop = func() { stopTab(); stopAlloc(); os.RemoveAll(dir) }
+	if err := chromedp.Do(ctx, chromedp.Navigate("about:blank")); err != nil {
+		browser.stop()
+		return nil, err
+	}
+	browser.ctx = ctx
+	return ctx, nil
+}
+
+// Stop ends the browser; whoever opened pages calls it when all is done.
+func Stop() {
+	browser.mu.Lock()
+	defer browser.mu.Unlock()
+	if browser.ctx != nil {
+		browser.stop()
+		browser.ctx = nil
+	}
+}
+
+// Open opens a page of the given size, in a profile of its own.
+func Open(width, height int, dark bool) (*Page, error) {
+	root, err := start()
+	if err != nil {
+		return nil, err
+	}
+	ctx, stop := chromedp.NewContext(root, chromedp.WithNewBrowserContext())
+	p := &Page{ctx: ctx, stop: stop}
 	if err := chromedp.Do(ctx, chromedp.EmulateViewport(int64(width), int64(height))); err != nil {
 		p.stop()
 		return nil, err
@@ -67,7 +105,7 @@ func Open(width, height int, dark bool) (*Page, error) {
 	return p, err
 }
 
-// Close ends the browser.
+// Close closes the page.
 func (p *Page) Close() { p.stop() }
 
 func (p *Page) within(d time.Duration) (context.Context, context.CancelFunc) {

@@ -41,6 +41,7 @@ func main() {
 	out := flag.String("out", "docs/screenshots", "folder")
 	flag.StringVar(&size, "size", "1280x800", "of the window")
 	flag.Parse()
+	defer drive.Stop()
 	for _, v := range views {
 		if *only != "" && !strings.Contains(","+*only+",", ","+v.name+",") {
 			continue

@@ -14,7 +14,7 @@ export function words(c) {
     return `${name} · the assembly`;
   }
   const inner = c.s.path ? " › " + plain(c.s.path.replace(/\/$/, "")) : "";
-  const tail = c.f.built ? "" : ` (${c.f.n})`;
+  const tail = c.f.built ? "" : `${c.f.hint ? " · " + c.f.hint : ""} (${c.f.n})`;
   return `${c.where ? c.where + " of " : ""}${what(c.f)} · ${c.k.data.name}${inner}${tail}`;
 }
 

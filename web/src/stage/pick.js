@@ -20,6 +20,7 @@ import { refOf, wants } from "./feature.js";
 // how near to the cursor, in pixels, an edge or a point is meant
 const near = 9;
 const mostCandidates = 24;
+const small = 16; // px: a rim of less radius comes before corners close by
 
 export class Picker {
   /**
@@ -33,6 +34,9 @@ export class Picker {
     this.own = new Ray();
     this.screen = new Matrix4();
     this.p = new Vector3();
+    this.q = new Vector3();
+    this.axis = new Vector3();
+    this.tight = false; // a small rim is close to the cursor: no corner comes before it
   }
 
   /** @param {number} x @param {number} y */
@@ -79,18 +83,24 @@ export class Picker {
     const front = hits.length ? hits[0].distance : Infinity;
     /** @type {(Candidate & {score: number})[]} */
     const out = [];
-    const seen = new Set();
+    /** @type {Map<string, {score: number}>} */
+    const seen = new Map();
+    this.tight = false;
     /** @param {Use} u @param {Feature} f @param {number} score */
     const add = (u, f, score) => {
       const ref = refOf(u, f);
-      if (seen.has(ref) || !wants(filter, f)) return;
-      seen.add(ref);
-      out.push({ k: u.comp, s: u, f, ref, score });
+      const had = seen.get(ref);
+      if (had) had.score = Math.min(had.score, score);
+      if (had || !wants(filter, f)) return;
+      const c = { k: u.comp, s: u, f, ref, score };
+      seen.set(ref, c);
+      out.push(c);
     };
     for (const u of uses) {
       this.edges(u, x, y, front, add);
-      this.points(u, x, y, front, add);
+      this.openings(u, front, add);
     }
+    for (const u of uses) this.points(u, x, y, front, add);
     for (const [i, h] of hits.entries()) {
       const f = h.u.shape.byFace.get(h.face);
       if (f) add(h.u, f, i === 0 ? 0 : 50 + i);
@@ -119,7 +129,30 @@ export class Picker {
       if (best > near) continue;
       const p = u.toWorld(this.p.clone());
       const visible = this.seen(p, front, u.radius * 0.02 + this.view.pixel(p) * 3);
+      if (visible && e.f.k === "circle" && (e.f.r ?? 0) < small * this.view.pixel(p)) this.tight = true;
       add(u, e.f, visible ? (best < 5 ? -10 + best : 2 + best) : 300 + best);
+    }
+  }
+
+  /**
+   * Holes that the line of sight goes into: a hole answers anywhere inside its rim, though nothing of it is there.
+   * @param {Use} u @param {number} front @param {(u: Use, f: Feature, score: number) => void} add
+   */
+  openings(u, front, add) {
+    for (const f of u.shape.holes) {
+      const n = this.axis.copy(/** @type {Vector3} */ (f.dir)).transformDirection(u.world);
+      for (const [i, end] of (f.ends ?? []).entries()) {
+        const c = u.toWorld(this.p.fromArray(end));
+        const ray = this.caster.ray;
+        const slope = ray.direction.dot(n);
+        if (Math.abs(slope) < 0.05) continue; // seen from the side
+        const d = (c.dot(n) - ray.origin.dot(n)) / slope;
+        if (d <= 0 || d > front * (1 + 1e-6) || ray.at(d, this.q).distanceTo(c) > (f.r ?? 0)) continue;
+        if (this.section.plane && this.section.hides(this.q)) continue;
+        const rim = u.shape.anchors(f).find((a) => a.where === (i ? "far end" : "near end"));
+        if (rim) add(u, rim.f, -4);
+        add(u, f, -3);
+      }
     }
   }
 
@@ -168,12 +201,13 @@ export class Picker {
    */
   points(u, x, y, front, add) {
     const pixel = this.view.pixel(u.center) * 1.5;
+    this.own.copy(this.caster.ray).applyMatrix4(u.inverse);
     for (const f of u.shape.points) {
       if (this.own.distanceSqToPoint(f.at) > ((near + 1) * pixel) ** 2) continue;
       const p = u.toWorld(f.at.clone());
       const q = this.view.project(p);
       const d = Math.hypot(q.x - x, q.y - y);
-      if (d < near) add(u, f, this.seen(p, front, this.view.pixel(p) * 3) ? (d < 5 ? -20 + d : 20 + d) : 400 + d);
+      if (d < near) add(u, f, this.seen(p, front, this.view.pixel(p) * 3) ? (d < 5 && !this.tight ? -20 + d : 20 + d) : 400 + d);
     }
   }
 

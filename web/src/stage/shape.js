@@ -10,11 +10,13 @@ import { scale, shown, trim } from "../units.js";
  * @property {string} n name
  * @property {string} k kind
  * @property {string} label
+ * @property {string} [hint] tells it from others like it
  * @property {boolean} [seam] no edge of the shape: neither drawn nor picked
  * @property {string} [same] the first of several names for one hole or rim
  * @property {number[]} o origin
  * @property {number[]} [z] direction
  * @property {number} [r] radius
+ * @property {string} [side] of a cylinder: hole or shaft
  * @property {number[][]} [ends]
  * @property {number} face
  * @property {number} edge
@@ -117,7 +119,7 @@ export class Shape {
     this.geometry.computeBoundingBox();
     if (this.geometry.boundingBox && this.indices.length) this.box.copy(this.geometry.boundingBox);
     /** Edges that are none: where a round face closes. @type {Set<number>} */
-    this.seams = new Set(this.features.filter((f) => f.seam).map((f) => f.edge));
+    this.seams = new Set(this.features.filter((f) => f.seam && f.edge >= 0).map((f) => f.edge));
     this.edges = new BufferGeometry();
     this.edges.setAttribute("position", new BufferAttribute(this.segments(), 3));
     /** @type {MeshBVH | null | undefined} */
@@ -132,6 +134,8 @@ export class Shape {
     this.twins = new Map();
     /** @type {Feature[]} */
     this.points = [];
+    /** Holes, each once, that one may look into. @type {Feature[]} */
+    this.holes = [];
     this.index();
   }
 
@@ -167,7 +171,8 @@ export class Shape {
       if (one !== f) this.twins.set(one.n, [...(this.twins.get(one.n) ?? []), f]);
       if (f.face >= 0) this.byFace.set(f.face, one);
       if (f.edge >= 0 && !f.seam) this.edgeList.push({ ...this.ball(f), f: one });
-      if (f.vertex >= 0) this.points.push(f);
+      if (f.k === "cylinder" && f.side === "hole" && f.ends && one === f) this.holes.push(f);
+      if (f.vertex >= 0 && !f.seam) this.points.push(f);
     }
     for (const b of builtIn) {
       /** @type {Feature} */
