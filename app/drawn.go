@@ -6,6 +6,8 @@ import (
 	"setfast/core/assembly"
 	"setfast/core/geom"
 	"setfast/core/report"
+	"setfast/kernel"
+	"setfast/store"
 )
 
 // Shape is one use of a part as it is drawn.
@@ -14,6 +16,8 @@ type Shape struct {
 	SHA  string    `json:"sha"`  // of the part's derived data
 	Tint [3]uint8  `json:"tint"`
 	Pose geom.Pose `json:"pose"` // in the component
+
+	Helpers []kernel.DerivedFeature `json:"helpers,omitempty"` // features made by hand
 }
 
 // MostDrawn is how many uses of parts are drawn on one stage.
@@ -48,13 +52,26 @@ func (d *drawing) shapes(partKey, asmKey, path string, at geom.Pose) {
 	if partKey != "" {
 		if d.drawn++; d.drawn <= MostDrawn {
 			row := d.j.Parts[partKey]
-			d.out = append(d.out, Shape{path, row.DerivedSHA256, Tint(row), at})
+			d.out = append(d.out, Shape{path, row.DerivedSHA256, Tint(row), at, drawnHelpers(row)})
 		}
 		return
 	}
 	if r := d.j.Report.Assemblies[asmKey]; r != nil {
 		d.inside(r, "", path, asmKey, at, nil)
 	}
+}
+
+// drawnHelpers are a part's helpers as the stage takes features.
+func drawnHelpers(row store.Part) (out []kernel.DerivedFeature) {
+	for _, f := range helpersOf(row) {
+		x := kernel.DerivedFeature{Name: f.Name, Kind: f.Kind, Label: "helper " + string(f.Kind), O: f.O.Array(), Face: -1, Edge: -1, Vertex: -1}
+		if f.Z != (geom.Vec{}) {
+			z := f.Z.Array()
+			x.Z = &z
+		}
+		out = append(out, x)
+	}
+	return out
 }
 
 // moving lists what is drawn of a flexible use, whose components stand in the report r under names that begin with prefix; within

@@ -25,18 +25,19 @@ type Part struct {
 	Arrival                          int64  // in which order it was handed in
 	Unit                             string // it is read in; empty: as its file says
 	Folder                           string // it is sorted under on the Shelf
+	Helpers                          string // features made by hand, as in the assembly file; empty: none
 }
 
 // Key is what documents call the part.
 func (p Part) Key() string { return fmt.Sprint("p", p.ID) }
 
 const partColumns = `id, project_id, name, number, revision, material, density, fastener, tint, source_name, source_sha256, source_id, source_index,
-	derived_version, derived_sha256, preview_sha256, created, off IS NOT NULL, arrival, unit, folder`
+	derived_version, derived_sha256, preview_sha256, created, off IS NOT NULL, arrival, unit, folder, helpers`
 
 func scanPart(row scanner) (Part, error) {
 	var p Part
 	err := row.Scan(&p.ID, &p.ProjectID, &p.Name, &p.Number, &p.Revision, &p.Material, &p.Density, &p.Fastener, &p.Tint, &p.SourceName,
-		&p.SourceSHA256, &p.SourceID, &p.SourceIndex, &p.DerivedVersion, &p.DerivedSHA256, &p.PreviewSHA256, &p.Created, &p.Off, &p.Arrival, &p.Unit, &p.Folder)
+		&p.SourceSHA256, &p.SourceID, &p.SourceIndex, &p.DerivedVersion, &p.DerivedSHA256, &p.PreviewSHA256, &p.Created, &p.Off, &p.Arrival, &p.Unit, &p.Folder, &p.Helpers)
 	return p, err
 }
 
@@ -113,8 +114,8 @@ func (s *Store) ChangePart(ctx context.Context, id int64, change func(*Part) err
 		if err := change(&p); err != nil {
 			return err
 		}
-		_, err := tx.ExecContext(ctx, "UPDATE parts SET name=?, number=?, revision=?, material=?, density=?, fastener=?, folder=? WHERE id=?",
-			p.Name, p.Number, p.Revision, p.Material, p.Density, p.Fastener, p.Folder, p.ID)
+		_, err := tx.ExecContext(ctx, "UPDATE parts SET name=?, number=?, revision=?, material=?, density=?, fastener=?, folder=?, helpers=? WHERE id=?",
+			p.Name, p.Number, p.Revision, p.Material, p.Density, p.Fastener, p.Folder, p.Helpers, p.ID)
 		return err
 	})
 	return p, notFound(err)

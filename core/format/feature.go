@@ -1,6 +1,8 @@
 package format
 
 import (
+	"encoding/json"
+
 	"setfast/core/geom"
 	"setfast/core/part"
 	"setfast/core/tol"
@@ -131,6 +133,35 @@ func featureObject(f part.Feature) *object {
 		o.put("origin", f.O.Array())
 		o.put("z", f.Z.Array())
 		o.put("x", f.X.Array())
+	}
+	return o
+}
+
+// NamedFeature is a feature with its name, where their order matters.
+type NamedFeature struct {
+	Name string
+	part.Feature
+}
+
+// ReadFeatures reads features by name, as a part has them in a file.
+func ReadFeatures(data []byte) ([]NamedFeature, error) {
+	return one(data, func(r *reader, n *node) (out []NamedFeature) {
+		if !r.object(n) {
+			return nil
+		}
+		for name, c := range n.each() {
+			r.name(c, name, "a feature's")
+			out = append(out, NamedFeature{name, r.feature(c)})
+		}
+		return out
+	})
+}
+
+// FeaturesObject are features as they stand in a file.
+func FeaturesObject(list []NamedFeature) json.Marshaler {
+	o := &object{}
+	for _, f := range list {
+		o.put(f.Name, featureObject(f.Feature))
 	}
 	return o
 }

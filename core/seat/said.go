@@ -3,6 +3,7 @@ package seat
 import (
 	"fmt"
 	"math"
+	"slices"
 
 	"setfast/core/assembly"
 	"setfast/core/part"
@@ -69,6 +70,9 @@ func Opposite(d *assembly.Document, a *assembly.Assembly, r assembly.Ref, air bo
 	best, least := "", math.Inf(1)
 	for _, name := range p.Order {
 		g := p.Features[name]
+		if p.Shape != nil && !slices.Contains(p.Shape, g) { // a helper is no face
+			continue
+		}
 		if g.Kind != part.Plane || f.Z.Cross(g.Z).Norm() > tol.ParallelFaces || f.Z.Dot(g.Z) > 0 {
 			continue
 		}

@@ -12,5 +12,9 @@ CREATE TABLE IF NOT EXISTS beside (
   FOREIGN KEY (assembly_id) REFERENCES assemblies (id) ON DELETE CASCADE
 ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci;
 
+-- Helper features of a part, by name, as in the assembly file: points, axes, planes, frames that somebody made of its own.
+ALTER TABLE parts ADD COLUMN IF NOT EXISTS helpers MEDIUMTEXT CHARACTER SET utf8mb4 NOT NULL DEFAULT '';
+
 -- +goose Down
+ALTER TABLE parts DROP COLUMN IF EXISTS helpers;
 DROP TABLE IF EXISTS beside;

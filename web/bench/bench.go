@@ -39,6 +39,7 @@ func (b *Bench) Routes(e *echo.Echo) {
 	e.POST("/a/:asm/undo", ask.On("asm", b.undo))
 	e.POST("/a/:asm/redo", ask.On("asm", b.redo))
 	e.POST("/a/:asm/form", ask.On("asm", b.form))
+	e.POST("/a/:asm/helper", ask.On("asm", b.helper))
 	e.POST("/a/:asm/measure", ask.On("asm", b.measure))
 	e.POST("/a/:asm/variants", ask.On("asm", b.variants))
 	e.POST("/a/:asm/open", ask.On("asm", b.open))

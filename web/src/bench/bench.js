@@ -12,6 +12,7 @@ import { Divider } from "./divider.js";
 import { driven } from "./driven.js";
 import { key } from "./keys.js";
 import { First } from "./first.js";
+import { Helping } from "./helping.js";
 import { Ledger } from "./ledger.js";
 import { Looks } from "./looks.js";
 import { Pointer } from "./pointer.js";
@@ -80,10 +81,14 @@ export class Bench {
       last: () => this.looks.last(), sentence: this.sentence, ask, tell: (text, bad) => this.tell(text, bad), stage: this.stage,
       clear: () => this.ledger.chooseNone(),
     });
+    this.sentence.marked = (names) => this.ledger.picked(names);
     this.sentence.posted = () => this.copying.posted();
     this.measuring = new Measuring({
       act: (a) => this.act(a), call: this.call, ask, picks: () => this.picks(), palette: this.palette,
       tell: (text, bad) => this.tell(text, bad), state: () => this.state,
+    });
+    this.helping = new Helping(/** @type {HTMLFormElement} */ ($("#helping")), [...forms, this.moving.form], {
+      make: (body) => this.help(body), sentence: this.sentence, stage: this.stage, tell: (text, bad) => this.tell(text, bad),
     });
     this.first = new First();
     this.looks = new Looks({
@@ -95,7 +100,7 @@ export class Bench {
       sentence: this.sentence, coupling: this.coupling, tug: this.tug, ledger: this.ledger, placing: this.placing,
       pointer: this.pointer, act: (a) => this.act(a), back: (which) => this.back(which), withPart: (run) => this.withPart(run),
       everything: () => this.everything(), title: () => this.title(), view: this.view, asm,
-      first: this.first, measuring: this.measuring, shake: () => this.shake(), nextLoose: () => this.nextLoose(),
+      first: this.first, helping: this.helping, measuring: this.measuring, shake: () => this.shake(), nextLoose: () => this.nextLoose(),
       groupLines: () => this.groupLines(),
       settings: () => this.state && this.settings.open(this.state.settings), keys: () => this.showKeys(),
       tell: (text) => this.tell(text),
@@ -347,6 +352,18 @@ export class Bench {
       this.stage.goTo(poses(this.state));
     } catch (e) {
       this.tell(/** @type {Error} */ (e).message, true);
+    }
+  }
+
+  /** Makes a helper feature; it gives its reference. @param {object} body @returns {Promise<string | null>} */
+  async help(body) {
+    try {
+      const { ref, state } = await this.call("helper", body);
+      await this.take(state, true);
+      return ref;
+    } catch (e) {
+      this.tell(/** @type {Error} */ (e).message, true);
+      return null;
     }
   }
 

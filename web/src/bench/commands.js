@@ -33,6 +33,7 @@
  * @property {import("./moving.js").Moving} moving
  * @property {import("./copying.js").Copying} copying
  * @property {import("./first.js").First} first
+ * @property {import("./helping.js").Helping} helping
  * @property {import("./measuring.js").Measuring} measuring
  * @property {() => void} shake
  * @property {() => void} nextLoose
@@ -122,6 +123,7 @@ function looking(b) {
     again: { words: "The part seated last, again here", key: "z", help: "repeat, place again", run: () => b.copying.again() },
     shake: { words: "Shake what is loose", key: "k", help: "tug test, what moves", run: () => b.shake() },
     "next-loose": { words: "Next loose part", key: "n", help: "find free", run: () => b.nextLoose() },
+    helper: { words: "Helper feature on a part", key: "alt h", keys: "Alt H", help: "point, axis, plane", run: () => b.helping.toggle() },
     measure: { words: "Measure what is picked", key: "j", help: "distance, angle, gap, mass", run: () => b.measuring.measure() },
     variants: { words: "Variants side by side", help: "configurations, table, csv", run: () => b.measuring.variants() },
     group: { words: "Group lines in the list", help: "folder, bolts", run: () => b.groupLines() },

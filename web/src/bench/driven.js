@@ -23,7 +23,9 @@ export function driven(b) {
     refs: (name) => {
       const out = [];
       for (const u of stage.comps.get(name)?.uses ?? []) {
-        for (const f of u.shape.features) out.push({ ref: `${name}/${u.path}${f.n}`, kind: f.k, label: f.label, at: f.o, dir: f.z });
+        for (const f of [...u.shape.features, ...u.helpers.values()]) {
+          out.push({ ref: `${name}/${u.path}${f.n}`, kind: f.k, label: f.label, at: f.o, dir: f.z });
+        }
       }
       return out;
     },

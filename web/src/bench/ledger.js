@@ -237,6 +237,15 @@ export class Ledger {
     this.bench.stage.light(this.chosen.size ? [...this.chosen] : null);
   }
 
+  /** Marks the lines of the parts that are picked on the stage. @param {string[]} names */
+  picked(names) {
+    for (const li of /** @type {NodeListOf<HTMLElement>} */ (this.lines.querySelectorAll(".line"))) {
+      const on = names.includes(li.dataset.component ?? "");
+      if (on && !li.classList.contains("picked")) li.scrollIntoView({ block: "nearest" });
+      li.classList.toggle("picked", on);
+    }
+  }
+
   /** Chooses nothing; it tells whether anything was. */
   chooseNone() {
     const had = this.chosen.size > 0;

@@ -35,6 +35,8 @@ export class Sentence extends Slots {
     this.wanted = ""; // the type that was asked for by name, chosen where it fits
     /** @type {{relation: string, end: string, words: string} | null} a feature of a posted relation that is picked anew */
     this.again = null;
+    /** Who takes what is picked instead. @type {((c: Candidate) => void) | null} */
+    this.taking = null;
     /** What goes on when a sentence was posted. @type {() => void} */
     this.posted = () => {};
     /** @type {Offer | null} whose value is in its input */
@@ -103,6 +105,10 @@ export class Sentence extends Slots {
 
   /** @param {Slot} s @param {Candidate} c */
   async fill(s, c) {
+    if (this.taking) {
+      this.taking(c);
+      return;
+    }
     if (this.again) {
       const { relation, end } = this.again;
       this.leave();

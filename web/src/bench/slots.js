@@ -23,6 +23,8 @@ export class Slots {
     this.hint = this.part("#hint");
     this.offerBox = this.part("#offers");
     this.chosen = -1;
+    /** Told which parts are picked. @type {(names: any[]) => void} */
+    this.marked = () => {};
     for (const s of slots) {
       this.inputs[s].addEventListener("focus", () => {
         this.target = s;
@@ -49,6 +51,7 @@ export class Slots {
   }
 
   mark() {
+    this.marked(slots.map((s) => this.slots[s]?.k?.data.name).filter(Boolean));
     this.stage.setPicked(slots.filter((s) => this.slots[s]).map((s) => ({ c: this.slots[s], role: s })));
   }
 

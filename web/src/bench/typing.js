@@ -31,6 +31,9 @@ export function search(comps, text, filter, but, find) {
       for (const f of s.shape.features) {
         if (f.vertex < 0 && !f.seam && !f.same && wants(filter, f)) push({ k, s, f, ref: refOf(s, f) });
       }
+      for (const f of s.helpers?.values() ?? []) {
+        if (wants(filter, f)) push({ k, s, f, ref: refOf(s, f) });
+      }
       for (const f of s.shape.byName.values()) {
         if (f.built && want.length) push({ k, s, f, ref: refOf(s, f) });
       }

@@ -13,13 +13,13 @@ export const refOf = (u, f) => `${u.comp.data.name}/${u.path}${f.n}`;
 export function wants(filter, f) {
   switch (filter) {
     case "face":
-      return f.face >= 0;
+      return f.face >= 0 || (!!f.helper && f.k === "plane");
     case "axis":
       return !!f.dir && f.k !== "plane" && f.k !== "circle";
     case "rim":
       return f.k === "circle";
     case "point":
-      return f.vertex >= 0 || f.k === "sphere";
+      return f.vertex >= 0 || f.k === "sphere" || f.k === "point";
   }
   return true;
 }

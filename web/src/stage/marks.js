@@ -84,7 +84,7 @@ export class Outline {
       if (f.edge >= 0) this.edge(c.s, f, color);
     }
     if (c.f.dir && c.f.k !== "plane" && !(c.f.edge >= 0 && c.f.k === "axis")) this.axis(c.s, c.f, color);
-    if (c.f.vertex >= 0 || c.f.k === "circle" || c.f.k === "sphere") this.point(c.s, c.f, color);
+    if (c.f.vertex >= 0 || c.f.helper || c.f.k === "circle" || c.f.k === "sphere") this.point(c.s, c.f, color);
   }
 
   /** @param {import("./scene.js").Use} u @param {import("three").Object3D} o */

@@ -202,6 +202,11 @@ export class Picker {
   points(u, x, y, front, add) {
     const pixel = this.view.pixel(u.center) * 1.5;
     this.own.copy(this.caster.ray).applyMatrix4(u.inverse);
+    for (const f of u.helpers.values()) { // drawn over everything, so that nothing hides them
+      const q = this.view.project(u.toWorld(f.at.clone()));
+      const d = Math.hypot(q.x - x, q.y - y);
+      if (d < near) add(u, f, -25 + d);
+    }
     for (const f of u.shape.points) {
       if (this.own.distanceSqToPoint(f.at) > ((near + 1) * pixel) ** 2) continue;
       const p = u.toWorld(f.at.clone());

@@ -2,15 +2,15 @@
 // What stands on the stage. Parts of one shape are drawn together, as instances of it, with materials that all share; what is
 // dimmed is drawn apart. The extent is kept and worked out anew only for what moved.
 import {
-  Box3, Color, DoubleSide, Group, InstancedBufferAttribute, InstancedMesh, LineBasicMaterial, LineSegments, Matrix4, MeshLambertMaterial,
-  Quaternion, Sphere, SRGBColorSpace, Vector3,
+  Box3, BufferGeometry, Color, DoubleSide, Group, InstancedBufferAttribute, InstancedMesh, LineBasicMaterial, LineSegments, Matrix4,
+  MeshLambertMaterial, Quaternion, Sphere, SRGBColorSpace, Vector3,
 } from "three";
 import { dropShape, takeShape } from "./shape.js";
 
 /**
  * @typedef {import("./shape.js").Shape} Shape
  * @typedef {{origin: number[], quaternion: number[]}} Pose
- * @typedef {{path: string, sha: string, tint: number[], pose: Pose}} ShapeUse
+ * @typedef {{path: string, sha: string, tint: number[], pose: Pose, helpers?: any[]}} ShapeUse
  * @typedef {object} Component as the state has it
  * @property {string} name
  * @property {Pose} pose
@@ -19,6 +19,7 @@ import { dropShape, takeShape } from "./shape.js";
  * @property {boolean} suppressed
  * @property {number} left
  * @property {ShapeUse[]} shapes
+ * @property {{origin: [number, number, number], direction: [number, number, number]}} [round] a plain round part
  */
 
 /** Use is one part that is drawn. */
@@ -41,7 +42,24 @@ export class Use {
     /** @type {Batch | null} */
     this.batch = null;
     this.at = 0; // place in the batch
+    /** @type {Map<string, import("./shape.js").Feature>} features of the part made by hand */
+    this.helpers = new Map();
+    this.help(s.helpers);
     this.place();
+  }
+
+  /** @param {any[] | undefined} list */
+  help(list) {
+    this.helpers.clear();
+    for (const f of list ?? []) {
+      const at = new Vector3(...f.o);
+      this.helpers.set(f.n, { ...f, at, dir: f.z ? new Vector3(...f.z) : undefined, helper: true });
+    }
+  }
+
+  /** A feature by name. @param {string} name */
+  feature(name) {
+    return this.shape.byName.get(name) ?? this.helpers.get(name);
   }
 
   /** Works out where it stands, from its component and its place in it. */
@@ -118,6 +136,45 @@ class InstancedLines extends LineSegments {
   }
 }
 
+/** Witness marks: a stroke on the ends of plain round parts, which else show no turning. */
+class Witness {
+  constructor() {
+    this.lines = new LineSegments(new BufferGeometry(), new LineBasicMaterial({ color: 0 }));
+    this.lines.frustumCulled = false;
+    /** @type {{u: Use, ends: [Vector3, Vector3][]}[]} */
+    this.of = [];
+  }
+
+  /** @param {Iterable<Placed>} comps */
+  gather(comps) {
+    this.of = [];
+    for (const k of comps) {
+      if (!k.data.round || !k.visible) continue;
+      const axis = new Vector3(...k.data.round.direction);
+      const side = new Vector3(...(Math.abs(axis.z) < 0.9 ? [0, 0, 1] : [1, 0, 0])).cross(axis).normalize();
+      for (const u of k.uses) {
+        /** @type {Map<string, Vector3>} */
+        const ends = new Map();
+        for (const f of u.shape.features) {
+          if (f.k !== "circle" || f.same || !f.r) continue;
+          ends.set(f.at.toArray().map((x) => x.toFixed(3)).join(), f.at.clone().addScaledVector(side, f.r));
+        }
+        const list = [...ends].map(([at, rim]) => /** @type {[Vector3, Vector3]} */ ([new Vector3(...at.split(",").map(Number)), rim]));
+        if (list.length) this.of.push({ u, ends: list });
+      }
+    }
+    this.place();
+  }
+
+  /** Puts the strokes where the parts stand. */
+  place() {
+    const ends = this.of.flatMap(({ u, ends }) => ends.flatMap(([a, b]) => [u.toWorld(a.clone()), u.toWorld(b.clone())]));
+    this.lines.geometry.dispose();
+    this.lines.geometry = new BufferGeometry().setFromPoints(ends);
+    this.lines.visible = ends.length > 0;
+  }
+}
+
 /** Batch is all uses of one shape that look alike. */
 class Batch {
   /**
@@ -165,6 +222,8 @@ const tintOf = (u, quiet) => u.comp.chosen ?? (quiet ? u.tint : (u.filed ?? u.ti
 export class Scene {
   constructor() {
     this.root = new Group();
+    this.witness = new Witness();
+    this.root.add(this.witness.lines);
     /** @type {Map<string, Placed>} */
     this.comps = new Map();
     /** @type {Batch[]} */
@@ -188,7 +247,7 @@ export class Scene {
 
   /** The looks of all parts. */
   looks() {
-    return [this.faces, this.dimFaces, this.edges, this.dimEdges];
+    return [this.faces, this.dimFaces, this.edges, this.dimEdges, this.witness.lines.material];
   }
 
   /** @param {Use} u */
@@ -205,6 +264,7 @@ export class Scene {
   /** @param {string} ink a colour */
   recolor(ink) {
     this.edges.color.set(ink);
+    this.witness.lines.material.color.set(ink);
     this.dimEdges.color.set(ink);
   }
 
@@ -242,6 +302,7 @@ export class Scene {
       k.data = c;
       for (const [n, u] of k.uses.entries()) {
         u.own.copy(poseMatrix(c.shapes[n].pose));
+        u.help(c.shapes[n].helpers);
         u.place();
         inner = true;
       }
@@ -293,6 +354,7 @@ export class Scene {
       this.batches.push(b);
       this.root.add(b.mesh, b.lines);
     }
+    this.witness.gather(this.comps.values());
   }
 
   /** @param {Placed} k @param {Vector3} position @param {Quaternion} quaternion */
@@ -315,6 +377,7 @@ export class Scene {
     for (const b of this.batches) {
       if (!b.dirty) continue;
       b.dirty = false;
+      if (!any) this.witness.place();
       any = true;
       b.mesh.instanceMatrix.needsUpdate = true;
     }

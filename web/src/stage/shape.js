@@ -24,6 +24,7 @@ import { scale, shown, trim } from "../units.js";
  * @property {Vector3} at
  * @property {Vector3} [dir]
  * @property {boolean} [built] every part has it
+ * @property {boolean} [helper] made by hand, and kept with the part
  */
 
 /** @type {Map<string, {users: number, shape: Promise<Shape>}>} */

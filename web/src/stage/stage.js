@@ -365,6 +365,6 @@ export function findIn(comps, ref) {
   const k = comps.get(parts[0]);
   const path = parts.slice(1).map((p) => p + "/").join("");
   const s = k?.uses.find((/** @type {any} */ u) => u.path === path);
-  const f = s?.shape.byName.get(name);
+  const f = s?.feature(name);
   return f ? { k, s, f, ref } : null;
 }
