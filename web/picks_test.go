@@ -59,3 +59,33 @@ func TestIntoAHole(t *testing.T) {
 	w.run(`[...document.querySelectorAll(".offer")].find((o) => o.dataset.type === "concentric").click()`)
 	w.says("#hint", "ISO 273")
 }
+
+// TestPlacesWithoutAName picks the centre of a face: it becomes a point that is kept with the part, and the sentence goes on with it. Shift with
+// the second pick posts what is offered first.
+func TestPlacesWithoutAName(t *testing.T) {
+	w := browser(t, false)
+	w.at("Vent hinge")
+	face := w.nearest("Vent knuckle", "plane", 100, 12, 20)
+	w.run(fmt.Sprintf(`(() => { window.at = setfast.where(%q); })()`, face))
+	at, err := drive.Eval[[]float64](w.Page, `window.at`)
+	w.ok(err)
+	w.ok(w.MoveTo(at[0], at[1]))
+	w.says("#under", "face · Vent knuckle")
+	w.keys("e")
+	w.says("#under", "centre of face")
+	w.ok(w.ClickAt(at[0], at[1]))
+	w.until(`document.querySelector("[data-slot=put] input").value.startsWith("helper point")`)
+	if s := w.text(`setfast.refs("Vent knuckle").filter((r) => r.label === "helper point").map((r) => r.ref).join()`); s != "Vent knuckle/point 1" {
+		t.Errorf("made: %q", s)
+	}
+	w.run(`setfast.commands.clear.run()`)
+	w.run(fmt.Sprintf("setfast.pick(%q)", w.nearest("Vent knuckle", "cylinder", 0, 0, 0)))
+	seq := w.text(`document.body.dataset.seq`)
+	w.run(fmt.Sprintf(`setfast.sentence.pick(setfast.stage.find(%q), true)`, w.nearest("Hinge bracket, left", "cylinder", 0, 20, 25)))
+	w.until(fmt.Sprintf(`document.body.dataset.seq !== %q && !document.body.hasAttribute("aria-busy")`, seq))
+	if m := latest(asmOf(t, "Vent hinge")); m.Type != "concentric" {
+		t.Errorf("posted: %s", m.Type)
+	}
+	w.undo()
+	w.run(`fetch(location.pathname + "/helper", {method: "POST", headers: {"Content-Type": "application/json"}, body: JSON.stringify({of: "Vent knuckle/point 1", kind: "point", off: true})})`)
+}

@@ -86,12 +86,15 @@ func TestFieldsAndPicksOnTheLine(t *testing.T) {
 	}
 	w.run(`document.querySelector(".line[data-component='Vent knuckle'] .rowopen").click()`)
 	at := fmt.Sprintf(`document.querySelector('.mate[data-mate=%q]`, m.ID)
-	w.until(at + ` .asked').textContent.includes("stands at angle")`)
+	w.until(at + ` [data-set=bring][data-of=angle]')`)
 	w.changed(fmt.Sprintf(`(() => { const i = %s [data-field="at.slide"]'); i.value = "1 + 1"; i.dispatchEvent(new Event("change", {bubbles: true})); })()`, at))
 	if x, _ := asm().Mate(m.ID).Num("at.slide"); x != 2 {
 		t.Errorf("held at %g", x)
 	}
-	w.until(at + ` .asked').textContent.includes("slide 2 mm")`)
+	w.until(at + ` [data-set=bring][data-of=slide]').value === "2"`)
+	w.changed(fmt.Sprintf(`(() => { const i = %s [data-set=bring][data-of=angle]'); i.value = "10 + 20"; i.dispatchEvent(new Event("change", {bubbles: true})); })()`, at))
+	w.until(at + ` [data-set=bring][data-of=angle]').value === "30"`)
+	w.undo()
 	w.run(at + ` [data-end=on]').click()`)
 	w.until(`document.querySelector("[data-word=put]").textContent.includes("in place of")`)
 	other := w.nearest("Hinge bracket, left", "cylinder", 0, 20, 25)

@@ -61,6 +61,7 @@ type pageView struct {
 	Parts   []pages.PartView
 
 	Relations []relationView
+	Way       []store.Assembly // the assemblies it was opened by way of
 }
 
 // relationView is a type of relation by its names.
@@ -97,6 +98,9 @@ func (b *Bench) page(c *echo.Context, n int64) error {
 	if err != nil {
 		return err
 	}
+	if v.Way, err = way(c.QueryParam("in"), n, all); err != nil {
+		return err
+	}
 	for _, o := range all {
 		if o.ID != n && !o.Off {
 			v.Others = append(v.Others, o)
@@ -106,6 +110,25 @@ func (b *Bench) page(c *echo.Context, n int64) error {
 		return err
 	}
 	return c.Render(http.StatusOK, "bench.html", v)
+}
+
+// way reads which assemblies of the project lead to the one that is opened, outermost first; what is not among them is left out.
+func way(in string, own int64, all []store.Assembly) (out []store.Assembly, err error) {
+	for _, text := range strings.Split(in, ",") {
+		if text == "" {
+			continue
+		}
+		id, err := strconv.ParseInt(text, 10, 64)
+		if err != nil {
+			return nil, ask.Refuse("the way to an assembly is made of numbers")
+		}
+		for _, a := range all {
+			if a.ID == id && id != own && !a.Off && len(out) < 20 {
+				out = append(out, a)
+			}
+		}
+	}
+	return out, nil
 }
 
 // swing gives the poses of a motion from end to end, for showing it.

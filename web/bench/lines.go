@@ -29,6 +29,7 @@ type lineView struct {
 	Doubled       bool
 	Sub, Flexible bool // a subassembly; one that moves in itself
 	Inner         bool
+	Opens         string // the address of a subassembly's own Bench
 	Missing       string // why it is left out of the account
 	Mates         []mateView
 }
@@ -120,6 +121,9 @@ func (t *told) line(i int, c *assembly.Component, missing string, mates []mateVi
 	p := t.j.Result.At(c.Name)
 	l := lineView{Key: c.Name, Number: i + 1, Name: c.Name, Before: t.lines[c.Name].Before, After: p.Left, Slides: p.Slides, Turns: p.Turns,
 		Grounded: c.Grounded, Suppressed: c.Suppressed, Odds: odd, Missing: missing, Mates: mates, Sub: c.Assembly != "", Flexible: c.Flexible}
+	if id, isPart, err := app.KeyID(c.Assembly); c.Assembly != "" && err == nil && !isPart {
+		l.Opens = fmt.Sprintf("/a/%d?in=%d", id, t.j.ID)
+	}
 	switch {
 	case missing != "":
 		l.Sits = "missing"

@@ -24,7 +24,13 @@ type mateView struct {
 	Miss       string
 	Sense      string
 	Fields     []fieldView
-	Now        string // where the coordinates of a joint stand
+	Now        []nowView // where the coordinates of a joint stand
+}
+
+// nowView is where a coordinate of a joint stands; it can be brought elsewhere.
+type nowView struct {
+	Of, Said, Value, Unit string
+	Length                bool
 }
 
 // endView is a feature of a relation, with the word before it.
@@ -79,19 +85,19 @@ func (t *told) mate(m *assembly.Mate) mateView {
 }
 
 // now says where the coordinates of a joint stand.
-func (t *told) now(m *assembly.Mate) string {
-	var out []string
+func (t *told) now(m *assembly.Mate) (out []nowView) {
 	for _, c := range m.Descriptor().Coordinates {
 		x, ok := t.coordinates[m.ID][c.Name]
-		switch {
-		case !ok:
-		case c.Angular:
-			out = append(out, strings.ReplaceAll(c.Name, "_", " ")+" "+part.Number(x)+"°")
-		default:
-			out = append(out, c.Name+" "+t.units.Number(x)+" "+string(t.units))
+		if !ok {
+			continue
 		}
+		v := nowView{c.Name, strings.ReplaceAll(c.Name, "_", " "), part.Number(x), "°", !c.Angular}
+		if !c.Angular {
+			v.Value, v.Unit = t.units.Number(x), string(t.units)
+		}
+		out = append(out, v)
 	}
-	return strings.Join(out, " · ")
+	return out
 }
 
 // ends are the features of a relation.

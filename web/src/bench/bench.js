@@ -65,7 +65,7 @@ export class Bench {
         this.sentence.repick(relation, end, was);
       },
     });
-    this.pointer = new Pointer(this.view, $("#under"), this.stage, this.sentence, () => this.tug);
+    this.pointer = new Pointer(this.view, $("#under"), this.stage, this.sentence, () => this.tug, (body) => this.help(body));
     this.placing = new Placing((items) => this.post("do", { do: "place", items }, false), () => !!this.state?.components.length);
     this.palette = new Palette();
     this.tug = this.makeTug();

@@ -30,6 +30,7 @@ export function driven(b) {
       return out;
     },
     state: () => b.state,
+    sentence,
     tug: b.tug,
     stage,
     commands: b.commands,

@@ -254,6 +254,14 @@ export class Ledger {
     return had;
   }
 
+  /** Opens a subassembly by way of this assembly, and those it was opened by. @param {HTMLElement} b */
+  enter(b) {
+    const way = new URLSearchParams(location.search).get("in");
+    const to = new URL(b.dataset.href ?? "", location.href);
+    if (way) to.searchParams.set("in", `${way},${to.searchParams.get("in")}`);
+    location.assign(to);
+  }
+
   /** What the buttons of lines and findings do, by name. @type {Record<string, (b: HTMLElement) => void>} */
   acts = {
     open: (b) => this.openLine(b),
@@ -281,6 +289,7 @@ export class Ledger {
     hide: () => this.bench.run("hide"),
     only: () => this.bench.run("only"),
     aside: () => this.bench.run("aside"),
+    enter: (b) => this.enter(b),
     move: () => this.bench.run("move"),
     form: () => this.bench.run("form"),
     copy: () => this.bench.run("copy"),
@@ -340,9 +349,13 @@ export class Ledger {
   async change(e) {
     const i = /** @type {Element} */ (e.target).closest("[data-set]");
     if (!(i instanceof HTMLInputElement || i instanceof HTMLSelectElement)) return;
-    const act = i.dataset.set === "limit"
-      ? { do: "limit", relation: mate(i), of: i.dataset.of, end: i.dataset.end, ...said(i) } // the other end stays as it is written
-      : { do: "set", relation: mate(i), field: i.dataset.field, ...said(i) };
+    const { of, end, field } = i.dataset;
+    const acts = /** @type {Record<string, object>} */ ({
+      limit: { do: "limit", of, end }, // the other end stays as it is written
+      bring: { do: "bring", of },
+      field: { do: "set", field },
+    });
+    const act = { ...acts[i.dataset.set ?? ""], relation: mate(i), ...said(i) };
     if (await this.bench.act(act)) return;
     if (i instanceof HTMLInputElement) {
       i.value = i.defaultValue;

@@ -9,9 +9,10 @@ const still = 4; // pixels that a click may wander
 export class Pointer {
   /**
    * @param {HTMLElement} view @param {HTMLElement} under @param {any} stage @param {import("./sentence.js").Sentence} sentence
-   * @param {() => any} tug
+   * @param {() => any} tug @param {(body: object) => Promise<string | null>} help makes a helper feature
    */
-  constructor(view, under, stage, sentence, tug) {
+  constructor(view, under, stage, sentence, tug, help) {
+    this.help = help;
     this.view = view;
     this.under = under;
     this.stage = stage;
@@ -52,6 +53,11 @@ export class Pointer {
     if (!c?.s) return c ?? null;
     const ends = c.s.shape.anchors(c.f);
     const k = ends[this.anchor % ends.length];
+    const own = (/** @type {string} */ n) => `${c.k?.data.name}/${c.s?.path}${n}`;
+    if (k.make) {
+      const [of, and] = k.make.map(own);
+      return { ...c, where: k.where, end: k.where, make: { kind: "point", of, and } };
+    }
     if (k.f === c.f) return { ...c, where: "" };
     return { k: c.k, s: c.s, f: k.f, where: "", ref: `${c.k?.data.name}/${c.s.path}${k.f.n}`, end: k.where };
   }
@@ -131,7 +137,19 @@ export class Pointer {
       this.anchor = 0;
     }
     const c = this.current();
-    if (c) this.sentence.pick(c);
+    if (c) this.chosen(c, e.shiftKey);
+  }
+
+  /** What is under the cursor was picked; a place on it that has no name yet gets one. @param {Candidate} c @param {boolean} post */
+  async chosen(c, post) {
+    const made = c.make ? await this.make(c.make) : c;
+    if (made) this.sentence.pick(made, post);
+  }
+
+  /** @param {object} body @returns {Promise<Candidate | null>} */
+  async make(body) {
+    const ref = await this.help(body);
+    return ref && this.stage.find(ref);
   }
 
   /** The next feature under the cursor. */

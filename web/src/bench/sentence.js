@@ -88,10 +88,14 @@ export class Sentence extends Slots {
     this.inputs[this.next || "put"].focus();
   }
 
-  /** Takes a feature into the next open slot, or the one that the hands are in. @param {Candidate} c */
-  pick(c) {
+  /**
+   * Takes a feature into the next open slot, or the one that the hands are in.
+   * @param {Candidate} c @param {boolean} [post] what is offered first is posted at once, if it holds
+   */
+  async pick(c, post) {
     const target = this.target && this.slots[this.target] ? this.target : null;
-    return this.fill(target || this.next || "on", c);
+    await this.fill(target || this.next || "on", c);
+    if (post && this.offer && !this.offer.odds && !this.open) await this.send();
   }
 
   /** Picks a feature of a posted relation anew. @param {string} relation @param {string} end @param {string} was */

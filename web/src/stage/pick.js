@@ -15,6 +15,7 @@ import { refOf, wants } from "./feature.js";
  * @property {string} ref
  * @property {string} [where]
  * @property {string} [end]
+ * @property {object} [make] the helper that it would be
  */
 
 // how near to the cursor, in pixels, an edge or a point is meant

@@ -218,9 +218,10 @@ export class Shape {
   /**
    * What can be meant by a feature: itself in the middle, and what stands at its ends.
    * @param {Feature} f
-   * @returns {{f: Feature, where: string}[]}
+   * @returns {{f: Feature, where: string, make?: string[]}[]} with make: a point that would be made of these
    */
   anchors(f) {
+    /** @type {{f: Feature, where: string, make?: string[]}[]} */
     const out = [{ f, where: f.k === "cylinder" || f.ends ? "middle" : "" }];
     for (const [i, e] of (f.ends ?? []).entries()) {
       const p = new Vector3(e[0], e[1], e[2]);
@@ -232,6 +233,9 @@ export class Shape {
       });
       if (g) out.push({ f: g, where: i ? "far end" : "near end" });
     }
+    if (f.k === "plane" && f.face >= 0) out.push({ f, where: "centre", make: [f.n] });
+    if (f.k === "axis" && f.edge >= 0) out.push({ f, where: "mid-edge", make: [f.n] });
+    if (f.k === "cylinder" && out.length === 3) out.push({ f, where: "middle point", make: [out[1].f.n, out[2].f.n] });
     return out;
   }
 
