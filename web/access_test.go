@@ -29,6 +29,7 @@ func (w *walker) axe(what string) {
 
 // TestAccess runs axe-core on every page, in its states, light and dark.
 func TestAccess(t *testing.T) {
+	t.Parallel() // it waits more than it works
 	for _, dark := range []bool{false, true} {
 		w, id, as := sample(t, dark)
 		open := func(path string) { w.ok(w.Go(address + path)) }
@@ -64,6 +65,7 @@ func TestAccess(t *testing.T) {
 
 // TestFocus goes through pages by Tab: wherever the keys are can be seen, in light and dark.
 func TestFocus(t *testing.T) {
+	t.Parallel() // it waits more than it works
 	for _, dark := range []bool{false, true} {
 		w, id, as := sample(t, dark)
 		for _, path := range []string{"/", fmt.Sprint("/p/", id), fmt.Sprint("/a/", as[1].ID)} {
@@ -90,6 +92,7 @@ func TestFocus(t *testing.T) {
 
 // TestLayouts opens pages at 200 % zoom, in a small window and on a narrow one: nothing runs out sideways, and the account has room.
 func TestLayouts(t *testing.T) {
+	t.Parallel() // it waits more than it works
 	for _, size := range [][2]int{{640, 400}, {1024, 700}, {390, 800}} {
 		if testing.Short() {
 			t.Skip("drives a browser")

@@ -92,6 +92,7 @@ func firstProject(t *testing.T) int64 {
 
 // TestTricklingBody: a request whose body does not come is ended, and holds nobody up; an upload has time as long as it comes.
 func TestTricklingBody(t *testing.T) {
+	t.Parallel() // it waits more than it works
 	if testing.Short() {
 		t.Skip("waits for a time-out")
 	}

@@ -31,6 +31,11 @@ var views = []view{
 		"until document.querySelectorAll('.offer').length > 1"}},
 	{"tug", "/a/2", false, []string{"click .stagehead [data-act=tug]", "until setfast.tug.live && setfast.tug.seq === setfast.state().seq",
 		`pull setfast.where(setfast.refs("Crank handle").find((r) => r.kind === "cylinder").ref)`, "until document.querySelector('#said').hidden"}},
+	{"section", "/a/2", false, []string{`setfast.pick(setfast.refs("Crank shaft").find((r) => r.kind === "cylinder").ref)`, "setfast.commands.section.run()",
+		"until setfast.stage.section.group.children.length > 0", "setfast.commands.clear.run()"}},
+	{"apart", "/a/1", false, []string{"setfast.commands['aside-all'].run()", "until !document.querySelector('#hiddenpill').hidden"}},
+	{"moving", "/a/3", false, []string{"click .line[data-component='Vent knuckle'] .rowopen", "setfast.commands.move.run()", "until !document.querySelector('#moving').hidden"}},
+	{"keys", "/a/2", true, []string{"setfast.commands.keys.run()", "until document.querySelector('#keysheet').open"}},
 	{"placing", "/a/3", false, []string{"click .stagehead [data-act=place]", "until document.querySelector('#placing').open"}},
 }
 
@@ -63,6 +68,12 @@ func take(v view, address, file string) error {
 		return err
 	}
 	defer p.Close()
+	if err := p.Go(address + v.path); err != nil {
+		return err
+	}
+	if _, err := drive.Eval[struct{}](p, `void localStorage.setItem("setfast.visited", "yes")`); err != nil { // not the first visit
+		return err
+	}
 	if err := p.Go(address + v.path); err != nil {
 		return err
 	}

@@ -79,7 +79,7 @@ export class Bench {
     this.copying = new Copying({
       act: (a) => this.act(a), post: (path, body) => this.post(path, body, true), call: this.call, several: () => this.several(),
       last: () => this.looks.last(), sentence: this.sentence, ask, tell: (text, bad) => this.tell(text, bad), stage: this.stage,
-      clear: () => this.ledger.chooseNone(),
+      clear: () => this.ledger.chooseNone(), back: (which) => this.back(which),
     });
     this.sentence.marked = (names) => this.ledger.picked(names);
     this.sentence.posted = () => this.copying.posted();

@@ -6,7 +6,7 @@ export class Copying {
   /**
    * @param {{act: (a: object) => Promise<boolean>, post: (path: string, body: object) => Promise<boolean>, call: import("../net.js").Ask,
    *   several: () => string[], last: () => string, sentence: import("./sentence.js").Sentence, ask: (title: string, text: string) =>
-   *   Promise<string | null>, tell: (text: string, bad?: boolean) => void, stage: any, clear: () => void}} b
+   *   Promise<string | null>, tell: (text: string, bad?: boolean) => void, stage: any, clear: () => void, back: (which: "undo") => void}} b
    */
   constructor(b) {
     this.b = b;
@@ -99,9 +99,10 @@ export class Copying {
     this.next();
   }
 
-  /** Ends the row; it tells whether there was one. */
+  /** Ends the row; it tells whether there was one. A repeat of which nothing was said yet is taken back. */
   stop() {
     const had = this.queue.length > 0 || this.repeats !== "";
+    if (this.repeats && this.whole && this.queue.length === this.whole) setTimeout(() => this.b.back("undo"), 0);
     this.queue = [];
     this.repeats = "";
     return had;
