@@ -47,7 +47,7 @@ func TestProjects(t *testing.T) {
 	w.ok(w.Go(fmt.Sprintf("%s/p/%d", address, id)))
 	w.click(".menu summary")
 	w.click(`form[action$="/archive"] button`)
-	w.until(`location.pathname.startsWith("/p/") && document.querySelector(".menu") && !document.querySelector("input[name=back]")`)
+	w.until(`location.pathname.startsWith("/p/") && document.body?.dataset.ready === "yes" && !document.querySelector("input[name=back]")`)
 
 	w.click(".menu summary")
 	w.run(`(() => { const i = document.querySelector("#pword"); i.value = "Frame"; i.form.requestSubmit(); })()`)
