@@ -111,6 +111,26 @@ func BenchmarkLarge(b *testing.B) {
 	if dir := os.Getenv("SETFAST_SHOTS"); dir != "" {
 		must(page.Shot(filepath.Join(dir, "large.png")))
 	}
+	b.Run("post", func(b *testing.B) {
+		must(page.Until(`document.body.dataset.ready === "yes"`))
+		names, err := drive.Eval[[]string](page, `setfast.state().components.slice(-2).map((c) => c.name)`)
+		must(err)
+		shown := 0.0
+		for b.Loop() {
+			_, err := drive.Eval[struct{}](page, fmt.Sprintf(`void (async () => {
+				window.shown = 0;
+				const t = performance.now();
+				await setfast.sentence.post({do: "relate", type: "parallel", put: "%s/x", on: "%s/x"});
+				window.shown = performance.now() - t;
+			})()`, names[0], names[1]))
+			must(err)
+			must(page.Until(`window.shown > 0`))
+			ms, err := drive.Eval[float64](page, `window.shown`)
+			must(err)
+			shown += ms
+		}
+		b.ReportMetric(shown/float64(b.N), "shown-ms")
+	})
 	_, err = drive.Eval[struct{}](page, `void (() => {
 		window.took = [];
 		let t = 0;

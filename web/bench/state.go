@@ -7,6 +7,7 @@ import (
 	"encoding/json"
 	"fmt"
 	"net/http"
+	"reflect"
 	"strconv"
 	"strings"
 
@@ -145,16 +146,36 @@ type shown struct {
 	of           *app.Judged
 	unit         words.Units
 	state        *stateJSON
-	data, packed []byte // the whole, once it was asked for
+	lines        map[string]lineView // as they were written out
+	data, packed []byte              // the whole, once it was asked for
 }
 
-// write writes a state out.
-func (b *Bench) write(j *app.Judged, u words.Units) (*stateJSON, error) {
+// line is a line as it was written out, if it was.
+func (s *shown) line(key string) (lineView, bool) {
+	if s == nil {
+		return lineView{}, false
+	}
+	l, ok := s.lines[key]
+	return l, ok
+}
+
+// write writes a state out. Lines that are as they were, where the assembly was shown before, are not written anew.
+func (b *Bench) write(s, was *shown) (*stateJSON, error) {
+	j, u := s.of, s.unit
 	v := view(j, u)
 	out := &stateJSON{Seq: j.Seq, Verdict: string(j.Verdict()), Undo: j.Undo.Said, Redo: j.Redo.Said, Order: []string{}, LineOrder: []string{},
 		Components: map[string]json.RawMessage{}, Lines: map[string]string{}, Mates: map[string][]string{}, Joints: joints(j), Settings: settings(j), Groups: groups(j.Asm), Variants: variants(j.Asm)}
 	hidden := func(k *assembly.Component) bool { return k.Suppressed || v.missing[k.Name] != "" }
 	ways := j.WaysIn(context.Background())
+	known := map[string]*roundJSON{}
+	round := func(j *app.Judged, k *assembly.Component) *roundJSON { // once for each part, however often it is used
+		r, ok := known[k.Part]
+		if !ok {
+			r = roundOf(j, k)
+			known[k.Part] = r
+		}
+		return r
+	}
 	drawn, more := j.Drawn(func(k *assembly.Component) bool { return !hidden(k) })
 	for i, k := range j.Asm.Components {
 		p := j.Result.At(k.Name)
@@ -163,7 +184,7 @@ func (b *Bench) write(j *app.Judged, u words.Units) (*stateJSON, error) {
 			d := w.Dir.Array()
 			cj.Way, cj.On = &d, w.On
 		}
-		cj.Round = roundOf(j, k)
+		cj.Round = round(j, k)
 		if k.Flexible && !hidden(k) {
 			if base := j.Doc.Assemblies[k.Assembly].Base(); base != nil {
 				cj.Base = base.Name
@@ -195,9 +216,12 @@ func (b *Bench) write(j *app.Judged, u words.Units) (*stateJSON, error) {
 		out.Note = fmt.Sprintf("There is more here than can be drawn; the first %d parts are shown.", app.MostDrawn)
 	}
 	for _, l := range v.Lines {
-		if out.Lines[l.Key], err = b.Write("line", l); err != nil {
+		if old, ok := was.line(l.Key); ok && reflect.DeepEqual(old, l) {
+			out.Lines[l.Key] = was.state.Lines[l.Key]
+		} else if out.Lines[l.Key], err = b.Write("line", l); err != nil {
 			return nil, err
 		}
+		s.lines[l.Key] = l
 		out.LineOrder = append(out.LineOrder, l.Key)
 	}
 	findings, err := b.Write("findings", v)
@@ -264,8 +288,8 @@ func (b *Bench) shownOf(ctx context.Context, j *app.Judged) (now, was *shown, er
 	if was != nil && was.of == j && was.unit == u {
 		return was, nil, nil
 	}
-	now = &shown{of: j, unit: u}
-	if now.state, err = b.write(j, u); err != nil {
+	now = &shown{of: j, unit: u, lines: map[string]lineView{}}
+	if now.state, err = b.write(now, was); err != nil {
 		return nil, nil, err
 	}
 	b.mu.Lock()

@@ -189,8 +189,9 @@ export class Bench {
 
   async begin() {
     try {
+      const beside = this.looks.begin();
       await this.take(await this.call("state"));
-      await this.looks.begin();
+      beside.then(() => this.looks.tints());
     } catch (e) {
       this.ledger.fail(/** @type {Error} */ (e).message);
     }

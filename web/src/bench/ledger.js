@@ -224,6 +224,7 @@ export class Ledger {
 
   /** Marks what is chosen, and says how many. */
   showChosen() {
+    if (!this.chosen.size && !this.lines.querySelector(".chosen")) return;
     const here = new Set(this.now.components.map((c) => c.name));
     for (const n of this.chosen) if (!here.has(n)) this.chosen.delete(n);
     for (const li of /** @type {NodeListOf<HTMLElement>} */ (this.lines.querySelectorAll(".line"))) {

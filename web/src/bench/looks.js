@@ -66,7 +66,12 @@ export class Looks {
   /** @param {any[]} list */
   took(list) {
     this.kept = list;
-    for (const k of list) if (k.kind === "tint") this.b.stage.tint(k.name, k.data.colour);
+    this.tints();
+  }
+
+  /** Gives parts the colours chosen for them. */
+  tints() {
+    for (const k of this.kept) if (k.kind === "tint") this.b.stage.tint(k.name, k.data.colour);
   }
 
   /** @param {string} kind @param {string} name @param {any} data */

@@ -36,7 +36,6 @@ export class Picker {
     this.screen = new Matrix4();
     this.p = new Vector3();
     this.q = new Vector3();
-    this.axis = new Vector3();
     this.tight = false; // a small rim is close to the cursor: no corner comes before it
   }
 
@@ -140,16 +139,17 @@ export class Picker {
    * @param {Use} u @param {number} front @param {(u: Use, f: Feature, score: number) => void} add
    */
   openings(u, front, add) {
+    if (!u.shape.holes.length) return;
+    const ray = this.own.copy(this.caster.ray).applyMatrix4(u.inverse); // in the part's own frame, where its holes are
     for (const f of u.shape.holes) {
-      const n = this.axis.copy(/** @type {Vector3} */ (f.dir)).transformDirection(u.world);
+      const n = /** @type {Vector3} */ (f.dir);
+      const slope = ray.direction.dot(n);
+      if (Math.abs(slope) < 0.05) continue; // seen from the side
       for (const [i, end] of (f.ends ?? []).entries()) {
-        const c = u.toWorld(this.p.fromArray(end));
-        const ray = this.caster.ray;
-        const slope = ray.direction.dot(n);
-        if (Math.abs(slope) < 0.05) continue; // seen from the side
+        const c = this.p.fromArray(end);
         const d = (c.dot(n) - ray.origin.dot(n)) / slope;
         if (d <= 0 || d > front * (1 + 1e-6) || ray.at(d, this.q).distanceTo(c) > (f.r ?? 0)) continue;
-        if (this.section.plane && this.section.hides(this.q)) continue;
+        if (this.section.plane && this.section.hides(u.toWorld(this.q))) continue;
         const rim = u.shape.anchors(f).find((a) => a.where === (i ? "far end" : "near end"));
         if (rim) add(u, rim.f, -4);
         add(u, f, -3);
