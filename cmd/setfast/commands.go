@@ -25,6 +25,7 @@ type command struct {
 func commands() []command {
 	return append([]command{
 		{"check", "FILE…", "Judges assembly files without a database: exit 0 if all pass, 1 if one does not, 2 if one cannot be read.", runCheck},
+		{"variants", "FILE", "Solves each variant that an assembly file has, side by side: exit 0 if all pass, 1 if one does not, 2 if it cannot be read.", runVariants},
 		{"inspect", "FILE…", "Shows what is in STEP or IGES files, read together with those they refer to: exit 1 if one of these is missing.", runInspect},
 		{"version", "", "Tells which version this is.", runVersion},
 	}, served...)
