@@ -8,6 +8,7 @@ import (
 	"github.com/chromedp/cdproto/emulation"
 	"github.com/chromedp/cdproto/log"
 	"github.com/chromedp/cdproto/network"
+	"github.com/chromedp/cdproto/page"
 	"github.com/chromedp/cdproto/performance"
 	"github.com/chromedp/cdproto/runtime"
 	"github.com/chromedp/chromedp"
@@ -16,6 +17,11 @@ import (
 var emulatedMedia = emulation.SetEmulatedMedia
 
 var darkMedia = emulation.SetEmulatedMediaParams{Features: []*emulation.MediaFeature{{Name: "prefers-color-scheme", Value: "dark"}}}
+
+// First runs a script in every document that is opened from now on, before any of its own.
+func (p *Page) First(script string) error {
+	return call(chromedp.Call(p.ctx, page.AddScriptToEvaluateOnNewDocument, page.AddScriptToEvaluateOnNewDocumentParams{Source: script}))
+}
 
 // watch notes requests to other machines and complaints of the page.
 func (p *Page) watch() error {

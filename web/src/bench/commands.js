@@ -50,7 +50,7 @@ export function table(b) {
     redo: { words: "Do again what was taken back", key: "ctrl y", keys: "Ctrl Y", help: "redo", run: () => b.back("redo") },
     home: { words: "Show everything, or the home view", key: "h", help: "fit the view", run: () => showAll(b) },
     ...looking(b),
-    freedoms: { words: "Draw or leave out the freedoms", key: "f", help: "what is left, as arrows", run: () => toggleFreedoms(b.stage) },
+    freedoms: { words: "Marks: freedoms, origins too, or none", key: "f", help: "what is left, as arrows", run: () => toggleFreedoms(b) },
     colours: { words: "Colours of the files, or the quiet palette", key: "c", help: "color", run: () => b.stage.colours() },
     tug: { words: "Pull parts about by hand", key: "t", help: "drag, move", run: () => b.tug.toggle() },
     sentence: {
@@ -178,9 +178,17 @@ function toggleCompact() {
   document.querySelector("#account")?.classList.toggle("compact");
 }
 
-/** @param {any} stage */
-function toggleFreedoms(stage) {
-  stage.showFreedoms = !stage.showFreedoms;
+/** Goes from freedoms to freedoms and origins, to none, and on. @param {Acting} b */
+function toggleFreedoms(b) {
+  const { stage } = b;
+  if (stage.showFreedoms && !stage.origins.on) {
+    stage.origins.on = true;
+    b.tell("Freedoms and origins are drawn.");
+  } else {
+    stage.origins.on = false;
+    stage.showFreedoms = !stage.showFreedoms;
+    b.tell(stage.showFreedoms ? "Freedoms are drawn." : "No marks are drawn.");
+  }
   document.querySelector('[data-act="freedoms"]')?.setAttribute("aria-pressed", String(stage.showFreedoms));
   stage.freedoms();
   stage.draw();

@@ -11,7 +11,11 @@ export class NoStage {
     this.hidden = new Set();
     this.showFreedoms = false;
     this.previewing = false;
-    this.view = { controls: { enabled: false }, turn() {}, nearer() {} };
+    const view = { eye: [0, 0, 0], at: [0, 0, 0], fov: 28 };
+    this.view = { controls: { enabled: false }, turn() {}, nearer() {}, parallel() {}, restore() {}, kept: () => view };
+    this.scene = { clear: new Set(), edges: {}, extent: () => null };
+    this.section = { cut() {}, plane: null };
+    this.origins = { on: false };
   }
 
   /** @param {{components: any[]}} state */
@@ -20,7 +24,7 @@ export class NoStage {
     for (const c of state.components) {
       if (c.suppressed) continue;
       const k = { data: c, uses: /** @type {any[]} */ ([]) };
-      k.uses = await Promise.all(c.shapes.map(async (/** @type {any} */ s) => ({ comp: k, path: s.path, shape: await takeShape(s.sha) })));
+      k.uses = await Promise.all(c.shapes.map((/** @type {any} */ s) => use(k, s)));
       this.comps.set(c.name, k);
     }
   }
@@ -33,6 +37,27 @@ export class NoStage {
   /** @param {Set<string>} names */
   setHidden(names) {
     this.hidden = names;
+  }
+
+  /** @param {Set<string>} names */
+  setClear(names) {
+    this.scene.clear = names;
+  }
+
+  holdAside() {}
+  tint() {}
+  showHandles() {}
+  tryHandle() {}
+  handleAt() {
+    return null;
+  }
+
+  alongHandle() {
+    return null;
+  }
+
+  extentOf() {
+    return null;
   }
 
   goTo() {}
@@ -53,4 +78,11 @@ export class NoStage {
   }
 
   async swing() {}
+}
+
+/** One part that would be drawn. @param {any} comp @param {any} s */
+async function use(comp, s) {
+  const shape = await takeShape(s.sha);
+  const helpers = new Map((s.helpers ?? []).map((/** @type {any} */ f) => [f.n, { ...f, helper: true }]));
+  return { comp, path: s.path, shape, helpers, feature: (/** @type {string} */ n) => shape.byName.get(n) ?? helpers.get(n) };
 }

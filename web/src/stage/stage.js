@@ -5,6 +5,7 @@ import { Color, Group, Matrix4, Quaternion, Vector3 } from "three";
 import { Labels } from "./labels.js";
 import { css, dashed, empty, Freedoms, Outline } from "./marks.js";
 import { Handles } from "./handles.js";
+import { Origins } from "./origins.js";
 import { Picker } from "./pick.js";
 import { place, quat, Scene } from "./scene.js";
 import { Section } from "./section.js";
@@ -30,6 +31,7 @@ export class Stage {
     this.view = new View(box, () => this.scene.extent(), () => this.flush(), () => this.labels.place());
     this.labels = new Labels(labels, this.view);
     this.section = new Section(this.scene, this.view);
+    this.origins = new Origins(this.scene, this.view);
     this.picker = new Picker(this.scene, this.view, this.section);
     this.handles = new Handles(this.view, this.picker);
     /** @type {Map<string, {o: Vector3, q: Quaternion}>} where parts stood before they were dragged by a handle */
@@ -38,7 +40,9 @@ export class Stage {
     this.picked = new Outline(this.view);
     this.marks = new Freedoms(this.scene, this.labels);
     this.hand = new Group();
-    this.view.world.add(this.scene.root, this.marks.group, this.picked.group, this.hand, this.section.group, this.handles.group);
+    const { world } = this.view;
+    world.add(this.scene.root, this.marks.group, this.picked.group, this.hand);
+    world.add(this.section.group, this.handles.group, this.origins.lines);
     this.view.overlay.add(this.hover.group);
     this.scene.recolor(css("--ink"));
     this.showFreedoms = true;
@@ -59,6 +63,7 @@ export class Stage {
   flush() {
     if (this.scene.flush()) this.section.stale = true;
     this.section.flush(css("--ink"));
+    this.origins.flush(css("--ink"));
   }
 
   /**
