@@ -2,6 +2,7 @@ package group
 
 import (
 	"fmt"
+	"strings"
 
 	"setfast/core/assembly"
 	"setfast/core/edit"
@@ -15,7 +16,6 @@ func Dissolve(a, sub *assembly.Assembly, use string) ([]edit.Edit, error) {
 	if c == nil {
 		return nil, fmt.Errorf("there is no component %q", use)
 	}
-	at := a.Place(use)
 	stands := 0
 	for _, k := range sub.Components {
 		if k.Grounded {
@@ -25,88 +25,138 @@ func Dissolve(a, sub *assembly.Assembly, use string) ([]edit.Edit, error) {
 	if stands > 1 && !c.Grounded {
 		return nil, fmt.Errorf("%d parts are grounded in %s, and nothing would hold them together; relate them there first", stands, use)
 	}
+	d := &dissolving{a: a, sub: sub, use: c, names: map[string]string{}, called: map[string]string{}}
+	d.components()
+	d.inside()
+	d.across()
+	return d.out, d.bad
+}
+
+// dissolving is a use that is taken apart.
+type dissolving struct {
+	a, sub *assembly.Assembly
+	use    *assembly.Component
+	names  map[string]string // of the parts, by what the subassembly calls them
+	called map[string]string // relations of the subassembly, by their ids there
+	out    []edit.Edit
+	bad    error // why it cannot be
+}
+
+func (d *dissolving) add(e ...edit.Edit) { d.out = append(d.out, e...) }
+
+func (d *dissolving) fail(format string, a ...any) {
+	if d.bad == nil {
+		d.bad = fmt.Errorf(format, a...)
+	}
+}
+
+// components puts the parts where the use was, in the build order too.
+func (d *dissolving) components() {
 	taken := map[string]bool{}
-	for _, k := range a.Components {
-		taken[k.Name] = k.Name != use
+	for _, k := range d.a.Components {
+		taken[k.Name] = k.Name != d.use.Name
 	}
-	names := map[string]string{}
-	for _, k := range sub.Components {
-		names[k.Name] = free(k.Name, use, taken)
-	}
-	out := []edit.Edit{edit.Remove{Name: use}}
-	for i, k := range sub.Components {
+	at := d.a.Place(d.use.Name)
+	d.add(edit.Remove{Name: d.use.Name})
+	for i, k := range d.sub.Components {
+		name := free(k.Name, d.use.Name, taken)
+		d.names[k.Name] = name
 		spot := at + i
-		out = append(out, edit.Place{Component: edit.Component{Name: names[k.Name], Part: k.Part, Assembly: k.Assembly, Grounded: k.Grounded && c.Grounded,
-			Suppressed: k.Suppressed || c.Suppressed, Flexible: k.Flexible, Pose: c.Pose.Mul(k.Pose)}, At: &spot})
+		d.add(edit.Place{Component: edit.Component{Name: name, Part: k.Part, Assembly: k.Assembly, Grounded: k.Grounded && d.use.Grounded,
+			Suppressed: k.Suppressed || d.use.Suppressed, Flexible: k.Flexible, Pose: d.use.Pose.Mul(k.Pose)}, At: &spot})
 	}
+}
+
+// inner is a reference of the subassembly, as it goes outside.
+func (d *dissolving) inner(r assembly.Ref) assembly.Ref {
+	if len(r.Path) == 0 {
+		d.fail("a relation in %s is to the frame of that subassembly, which would be gone; relate it to a part first", d.use.Name)
+		return r
+	}
+	return assembly.Ref{Path: append([]string{d.names[r.Path[0]]}, r.Path[1:]...), Feature: r.Feature}
+}
+
+// outer is a reference into the use.
+func (d *dissolving) outer(r assembly.Ref) assembly.Ref {
+	switch {
+	case r.Head() != d.use.Name:
+		return r
+	case len(r.Path) == 1:
+		d.fail("a relation is to the frame of %s itself, which would be gone; relate it to a part first", d.use.Name)
+		return r
+	}
+	return assembly.Ref{Path: append([]string{d.names[r.Path[1]]}, r.Path[2:]...), Feature: r.Feature}
+}
+
+// inside brings the relations and planned motions of the subassembly.
+func (d *dissolving) inside() {
 	ids := map[string]bool{}
-	for _, m := range a.Mates {
+	for _, m := range d.a.Mates {
 		ids[m.ID] = true
 	}
-	called := map[string]string{}
-	var bad error
-	inner := func(r assembly.Ref) assembly.Ref {
-		if len(r.Path) == 0 {
-			bad = fmt.Errorf("a relation in %s is to the frame of that subassembly, which would be gone; relate it to a part first", use)
-			return r
-		}
-		return assembly.Ref{Path: append([]string{names[r.Path[0]]}, r.Path[1:]...), Feature: r.Feature}
+	for _, m := range d.sub.Mates { // joints stand before the couplings between them, or else are named by them already
+		d.called[m.ID] = free(m.ID, d.use.Name, ids)
 	}
-	for _, m := range sub.Mates {
-		k := named(m, inner)
-		k.ID = free(m.ID, use, ids)
-		called[m.ID] = k.ID
+	for _, m := range d.sub.Mates {
+		k := *m
 		if m.IsCoupling() {
-			k.A, k.B = m.A, m.B
-			k.JointA, k.JointB = called[m.JointA], called[m.JointB]
-		}
-		k.Params = plain(m.Descriptor(), k.Params)
-		out = append(out, edit.NewRelate(k))
-	}
-	for _, p := range sub.Planned {
-		if p.Joint != "" {
-			p.Joint = called[p.Joint]
+			k.JointA, k.JointB = d.called[m.JointA], d.called[m.JointB]
 		} else {
-			p.Component = names[p.Component]
+			k = *named(m, d.inner)
+		}
+		k.ID, k.Params = d.called[m.ID], plain(m.Descriptor(), m.Params)
+		d.add(edit.NewRelate(&k))
+	}
+	for _, p := range d.sub.Planned {
+		if p.Joint != "" {
+			p.Joint = d.called[p.Joint]
+		} else {
+			p.Component = d.names[p.Component]
 		}
 		if p.Ref != nil {
-			r := inner(*p.Ref)
+			r := d.inner(*p.Ref)
 			p.Ref = &r
 		}
-		out = append(out, edit.NewPlan(p))
+		d.add(edit.NewPlan(p))
 	}
-	outer := func(r assembly.Ref) assembly.Ref {
-		switch {
-		case r.Head() != use:
-			return r
-		case len(r.Path) == 1:
-			bad = fmt.Errorf("a relation is to the frame of %s itself, which would be gone; relate it to a part first", use)
-			return r
-		}
-		return assembly.Ref{Path: append([]string{names[r.Path[1]]}, r.Path[2:]...), Feature: r.Feature}
-	}
-	_, across := sorted(a, map[string]bool{use: true})
-	over := map[string]bool{}
+}
+
+// across says anew what named the use, or its joints.
+func (d *dissolving) across() {
+	_, across := sorted(d.a, map[string]bool{d.use.Name: true})
+	over := ids(across)
 	for _, m := range across {
-		over[m.ID] = true
-		out = append(out, edit.NewRelate(named(m, outer)))
+		d.add(edit.NewRelate(named(m, d.outer)))
 	}
-	for _, m := range a.Mates {
-		if m.IsCoupling() && (over[m.JointA] || over[m.JointB]) {
+	joint := func(id string) string {
+		if own, inside := strings.CutPrefix(id, d.use.Name+"/"); inside {
+			return d.called[own]
+		}
+		return id
+	}
+	for _, m := range d.a.Mates {
+		if !m.IsCoupling() {
+			continue
+		}
+		k := *m
+		k.JointA, k.JointB = joint(m.JointA), joint(m.JointB)
+		switch {
+		case over[m.JointA] || over[m.JointB]: // it went with them
 			over[m.ID] = true
-			out = append(out, edit.NewRelate(m))
+			d.add(edit.NewRelate(&k))
+		case k.JointA != m.JointA || k.JointB != m.JointB:
+			d.add(edit.NewChange(&k))
 		}
 	}
-	for _, p := range a.Planned {
+	for _, p := range d.a.Planned {
 		switch {
 		case over[p.Joint]:
-			out = append(out, edit.NewPlan(p))
-		case p.Component == use:
-			return nil, fmt.Errorf("a motion of %s as a whole is planned; withdraw it first", use)
+			d.add(edit.NewPlan(p))
+		case p.Component == d.use.Name, joint(p.Joint) != p.Joint:
+			d.fail("a motion of %s is planned here; withdraw it first", d.use.Name)
 		}
 	}
-	out = append(out, again(a, over, map[string]bool{use: true}, outer)...)
-	return out, bad
+	d.add(again(d.a, over, map[string]bool{d.use.Name: true}, d.outer)...)
 }
 
 // free is a name that is not taken yet, and takes it.

@@ -114,6 +114,27 @@ func TestFormAndDissolve(t *testing.T) {
 	}
 }
 
+// TestDissolveCouplings: a pair of geared pins formed and dissolved keeps its gear, by which one freedom is left of two.
+func TestDissolveCouplings(t *testing.T) {
+	d := read(t, stand)
+	a := apply(t, d.Assemblies["main"], []edit.Edit{edit.Relate{Relation: []byte(`{"id": "g", "type": "gear", "a": "turn", "b": "spin", "ratio": "-18 / 54"}`)}})
+	before := check(t, with(d, a, nil)).Assemblies["main"]
+	s, err := Form(a, []string{"plate", "block", "pin", "wheel"}, "sub", "all")
+	if err != nil {
+		t.Fatal(err)
+	}
+	formed := apply(t, a, s.Edits)
+	edits, err := Dissolve(formed, s.Sub, "all")
+	if err != nil {
+		t.Fatal(err)
+	}
+	again := apply(t, formed, edits)
+	after := check(t, with(d, again, nil)).Assemblies["main"]
+	if m := again.Mate("g"); m == nil || m.JointA != "turn" || after.Left != before.Left || before.Left != 1 {
+		t.Errorf("dissolved it has %d left, was %d; %s", after.Left, before.Left, text(t, again))
+	}
+}
+
 func measured(r *report.Result, name string) *float64 {
 	x, _ := r.Measures[name].(float64)
 	return &x

@@ -9,7 +9,10 @@ import { typed } from "./fields.js";
 const ties = { gear: ["angle", "angle"], rack: ["angle", "slide"], screw: ["angle", "slide"], cam: ["angle", "slide"] };
 
 export class Coupling {
-  /** @param {HTMLFormElement} form @param {HTMLFormElement} other the sentence it takes the place of @param {(a: object) => Promise<boolean>} post */
+  /**
+   * @param {HTMLFormElement} form @param {HTMLFormElement} other the sentence it takes the place of
+   * @param {(a: object) => Promise<boolean>} post
+   */
   constructor(form, other, post) {
     this.form = form;
     this.other = other;

@@ -268,7 +268,10 @@ export class Looks {
 
   // section
 
-  /** Where a feature leads a section: through its middle, along or square to what it shows. @param {import("../stage/pick.js").Candidate} c */
+  /**
+   * Where a feature leads a section: through its middle, along or square to what it shows.
+   * @param {import("../stage/pick.js").Candidate} c
+   */
   direction(c) {
     if (!c.s || !c.f.dir) return null;
     const at = c.s.toWorld(c.f.at.clone());

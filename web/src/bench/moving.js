@@ -8,7 +8,8 @@ const click = 5; // degrees that a drag of a ring keeps to
 
 export class Moving {
   /**
-   * @param {HTMLFormElement} form @param {HTMLElement[]} others the forms it takes the place of @param {any} stage @param {HTMLElement} view
+   * @param {HTMLFormElement} form @param {HTMLElement[]} others the forms it takes the place of
+   * @param {any} stage @param {HTMLElement} view
    * @param {{post: (a: object) => Promise<boolean>, hand: () => string[], tell: (text: string, bad?: boolean) => void,
    *   place: (e: PointerEvent) => [number, number]}} b
    */

@@ -91,7 +91,10 @@ export class Handles {
     return [u, new Vector3().crossVectors(a, u)];
   }
 
-  /** Where the pointer is along an axis in mm, or about it in degrees. @param {number} axis @param {boolean} turn @param {number} x @param {number} y */
+  /**
+   * Where the pointer is along an axis in mm, or about it in degrees.
+   * @param {number} axis @param {boolean} turn @param {number} x @param {number} y
+   */
   along(axis, turn, x, y) {
     const a = this.axes[axis];
     const ray = this.picker.aim(x, y);
