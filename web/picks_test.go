@@ -89,3 +89,27 @@ func TestPlacesWithoutAName(t *testing.T) {
 	w.undo()
 	w.run(`fetch(location.pathname + "/helper", {method: "POST", headers: {"Content-Type": "application/json"}, body: JSON.stringify({of: "Vent knuckle/point 1", kind: "point", off: true})})`)
 }
+
+// TestOneForm: the forms under the stage take turns, and what is picked goes where the one that shows wants it.
+func TestOneForm(t *testing.T) {
+	w := browser(t, false)
+	w.at("Vent hinge")
+	forms := func(want string) {
+		t.Helper()
+		w.until(fmt.Sprintf(`[...document.querySelectorAll("#sentence form")].filter((f) => !f.hidden).map((f) => f.id).join() === %q`, want))
+	}
+	w.run(`document.querySelector(".line[data-component='Vent knuckle'] .rowopen").focus()`)
+	for _, c := range [][2]string{{"helper", "helping"}, {"couple", "coupling"}, {"helper", "helping"}, {"move", "moving"}, {"move", "saying"}} {
+		w.run(`document.querySelector(".line[data-component='Vent knuckle'] .rowopen").focus()`)
+		w.command(c[0])
+		forms(c[1])
+	}
+	w.run(fmt.Sprintf("setfast.pick(%q)", w.nearest("Vent knuckle", "cylinder", 0, 0, 0)))
+	w.until(`document.querySelector("[data-slot=put] input").value.includes("hole")`)
+	w.command("helper")
+	w.click(".line[data-component='Vent knuckle'] .rowopen")
+	w.run(`document.querySelector(".line[data-component='Vent knuckle'] [data-act=repick]").click()`)
+	forms("saying")
+	w.says("[data-word=put]", "in place of")
+	w.command("clear")
+}

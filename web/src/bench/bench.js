@@ -18,6 +18,7 @@ import { Looks } from "./looks.js";
 import { Pointer } from "./pointer.js";
 import { Sentence } from "./sentence.js";
 import { Measuring } from "./measuring.js";
+import { closePanel } from "./panel.js";
 import { Moving } from "./moving.js";
 import { merge, poses } from "./state.js";
 import { shake } from "./shake.js";
@@ -61,7 +62,7 @@ export class Bench {
       run: (command) => this.commands[command].run(),
       copy: (text) => this.copyText(text),
       repick: (relation, end, was) => {
-        this.coupling.toggle(false);
+        closePanel();
         this.sentence.repick(relation, end, was);
       },
     });
@@ -69,8 +70,7 @@ export class Bench {
     this.placing = new Placing((items) => this.post("do", { do: "place", items }, false), () => !!this.state?.components.length);
     this.palette = new Palette();
     this.tug = this.makeTug();
-    const forms = [this.sentence.form, this.coupling.form];
-    this.moving = new Moving(/** @type {HTMLFormElement} */ ($("#moving")), forms, this.stage, this.view, {
+    this.moving = new Moving(/** @type {HTMLFormElement} */ ($("#moving")), this.sentence.form, this.stage, this.view, {
       post: (a) => this.act(a),
       hand: () => this.several(),
       tell: (text, bad) => this.tell(text, bad),
@@ -87,7 +87,7 @@ export class Bench {
       act: (a) => this.act(a), call: this.call, ask, picks: () => this.picks(), palette: this.palette,
       tell: (text, bad) => this.tell(text, bad), state: () => this.state,
     });
-    this.helping = new Helping(/** @type {HTMLFormElement} */ ($("#helping")), [...forms, this.moving.form], {
+    this.helping = new Helping(/** @type {HTMLFormElement} */ ($("#helping")), this.sentence.form, {
       make: (body) => this.help(body), sentence: this.sentence, stage: this.stage, tell: (text, bad) => this.tell(text, bad),
     });
     this.first = new First();

@@ -2,44 +2,29 @@
 // Couplings as a sentence of their own: two joints, and what ties them in terms of the trade.
 import { shown } from "../units.js";
 import { typed } from "./fields.js";
+import { Panel } from "./panel.js";
 
 /** @typedef {{id: string, of: {name: string, angular: boolean, at: number}[]}} Joint */
 
 /** What each coupling ties: the kinds of coordinate, of joint a and b. @type {Record<string, [string, string]>} */
 const ties = { gear: ["angle", "angle"], rack: ["angle", "slide"], screw: ["angle", "slide"], cam: ["angle", "slide"] };
 
-export class Coupling {
+export class Coupling extends Panel {
   /**
-   * @param {HTMLFormElement} form @param {HTMLFormElement} other the sentence it takes the place of
+   * @param {HTMLFormElement} form @param {HTMLFormElement} saying the sentence
    * @param {(a: object) => Promise<boolean>} post
    */
-  constructor(form, other, post) {
-    this.form = form;
-    this.other = other;
+  constructor(form, saying, post) {
+    super(form, saying);
     this.post = post;
     /** @type {Joint[]} */
     this.joints = [];
-    form.addEventListener("submit", (e) => {
-      e.preventDefault();
-      this.send();
-    });
     form.addEventListener("input", () => this.show());
-    form.addEventListener("keydown", (e) => {
-      if (e.key !== "Escape") return;
-      e.stopPropagation();
-      this.toggle(false);
-    });
-  }
-
-  /** @param {string} id */
-  get(id) {
-    return /** @type {HTMLInputElement} */ (this.form.querySelector(`#${id}`));
   }
 
   /** @param {boolean} [on] */
-  toggle(on = this.form.hidden) {
-    this.form.hidden = !on;
-    this.other.hidden = on;
+  toggle(on = !this.on) {
+    super.toggle(on);
     if (!on) return;
     this.show();
     this.get("couple-a").focus();
@@ -69,13 +54,6 @@ export class Coupling {
     const ready = !!a && !!b && (type !== "gear" || a !== b);
     this.get("couplepost").disabled = !ready;
     this.say(ready ? "It asks one condition: what turns there moves the other." : missing(type));
-  }
-
-  /** @param {string} text @param {boolean} [bad] */
-  say(text, bad) {
-    const p = /** @type {HTMLElement} */ (this.form.querySelector("#couplehint"));
-    p.textContent = text;
-    p.classList.toggle("bad", !!bad);
   }
 
   /** The command that is said. */

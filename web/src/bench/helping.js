@@ -1,46 +1,27 @@
 // @ts-check
 // Helper features: a point, an axis, a plane or a frame of a part, made from one or two features of it and kept with the part.
+import { Panel } from "./panel.js";
 import { words } from "./words.js";
 
 /** @typedef {import("../stage/pick.js").Candidate} Candidate */
 
-export class Helping {
+export class Helping extends Panel {
   /**
-   * @param {HTMLFormElement} form @param {HTMLElement[]} others the forms it takes the place of
+   * @param {HTMLFormElement} form @param {HTMLFormElement} saying the sentence
    * @param {{make: (body: object) => Promise<string | null>, sentence: import("./sentence.js").Sentence, stage: any,
    *   tell: (text: string, bad?: boolean) => void}} b
    */
-  constructor(form, others, b) {
-    this.form = form;
-    this.others = others;
+  constructor(form, saying, b) {
+    super(form, saying);
     this.b = b;
     /** @type {Candidate[]} */
     this.picks = [];
-    form.addEventListener("submit", (e) => {
-      e.preventDefault();
-      this.send();
-    });
-    form.addEventListener("keydown", (e) => {
-      if (e.key !== "Escape") return;
-      e.stopPropagation();
-      this.toggle(false);
-    });
-  }
-
-  get on() {
-    return !this.form.hidden;
-  }
-
-  /** @param {string} id */
-  get(id) {
-    return /** @type {HTMLInputElement} */ (this.form.querySelector(`#${id}`));
   }
 
   /** @param {boolean} [on] */
-  toggle(on = this.form.hidden) {
+  toggle(on = !this.on) {
     if (on) this.b.sentence.clear();
-    this.form.hidden = !on;
-    for (const o of this.others) o.hidden = on || o.id !== "saying";
+    super.toggle(on);
     this.picks = [];
     this.b.sentence.taking = on ? (c) => this.pick(c) : null;
     this.show();
@@ -69,13 +50,6 @@ export class Helping {
     this.b.stage.setPicked(this.picks.map((c, i) => ({ c, role: i ? "put_too" : "put" })));
     this.get("helppost").disabled = !a;
     this.say(a ? "A second pick on the same part, if it needs one; Enter keeps it." : "It is kept with the part, wherever that is used.");
-  }
-
-  /** @param {string} text @param {boolean} [bad] */
-  say(text, bad) {
-    const p = this.get("helphint");
-    p.textContent = text;
-    p.classList.toggle("bad", !!bad);
   }
 
   async send() {

@@ -1,36 +1,27 @@
 // @ts-check
 // Exact placing: parts are shifted and turned by typed amounts, by quarter turns, or by the arrows and rings drawn at the part in hand.
-import { shown, trim } from "../units.js";
+import { scale, shown, trim } from "../units.js";
 import { typed } from "./fields.js";
+import { Panel } from "./panel.js";
 
 const axes = ["x", "y", "z"];
 const click = 5; // degrees that a drag of a ring keeps to
 
-export class Moving {
+export class Moving extends Panel {
   /**
-   * @param {HTMLFormElement} form @param {HTMLElement[]} others the forms it takes the place of
+   * @param {HTMLFormElement} form @param {HTMLFormElement} saying the sentence
    * @param {any} stage @param {HTMLElement} view
    * @param {{post: (a: object) => Promise<boolean>, hand: () => string[], tell: (text: string, bad?: boolean) => void,
    *   place: (e: PointerEvent) => [number, number]}} b
    */
-  constructor(form, others, stage, view, b) {
-    this.form = form;
-    this.others = others;
+  constructor(form, saying, stage, view, b) {
+    super(form, saying);
     this.stage = stage;
     this.b = b;
     /** @type {string[]} */
     this.names = [];
     /** @type {{axis: number, turn: boolean, from: number, amount: number} | null} */
     this.drag = null;
-    form.addEventListener("submit", (e) => {
-      e.preventDefault();
-      this.send();
-    });
-    form.addEventListener("keydown", (e) => {
-      if (e.key !== "Escape") return;
-      e.stopPropagation();
-      this.toggle(false);
-    });
     form.addEventListener("change", () => this.handles());
     for (const [i, a] of axes.entries()) form.querySelector(`#move-${a}`)?.addEventListener("click", () => this.quarter(i));
     view.addEventListener("pointerdown", (e) => this.down(e, view), true);
@@ -38,30 +29,19 @@ export class Moving {
     view.addEventListener("pointerup", () => this.up(), true);
   }
 
-  get on() {
-    return !this.form.hidden;
-  }
-
   /** @param {boolean} [on] */
-  toggle(on = this.form.hidden) {
+  toggle(on = !this.on) {
     if (on) this.names = this.b.hand();
     if (on && !this.names.length) {
       this.b.tell("Point at a part, go to its line, or choose several lines, then move them.");
       return;
     }
-    this.form.hidden = !on;
-    for (const o of this.others) o.hidden = on || o.id === "coupling";
+    super.toggle(on);
     const moved = /** @type {HTMLElement} */ (this.form.querySelector("#moved"));
     moved.textContent = this.names.length > 2 ? `${this.names[0]} and ${this.names.length - 1} more` : this.names.join(" and ");
     this.say("Drag an arrow or a ring, or type; a sum will do. Enter moves.");
     this.handles();
     if (on) this.input("by", 0).focus();
-  }
-
-  /** @param {string} text */
-  say(text) {
-    const p = /** @type {HTMLElement} */ (this.form.querySelector("#movehint"));
-    p.textContent = text;
   }
 
   /** @param {"by" | "turn"} kind @param {number} i */
@@ -120,8 +100,7 @@ export class Moving {
     if (d.turn) amount = Math.round((((amount + 540) % 360) - 180) / click) * click;
     d.amount = amount;
     this.stage.tryHandle(this.names, d.axis, d.turn, amount);
-    const u = shown() === "in" ? 25.4 : 1;
-    const much = trim(Math.round((amount / (d.turn ? 1 : u)) * 100) / 100) + (d.turn ? "°" : ` ${shown()}`);
+    const much = trim(Math.round((amount / (d.turn ? 1 : scale(shown()))) * 100) / 100) + (d.turn ? "°" : ` ${shown()}`);
     this.say(`${d.turn ? "turned about" : "moved along"} ${axes[d.axis]} by ${much}`);
   }
 

@@ -3,6 +3,7 @@
 import {
   ConeGeometry, CylinderGeometry, Group, Matrix4, Mesh, MeshBasicMaterial, Plane, Quaternion, TorusGeometry, Vector3,
 } from "three";
+import { squareTo } from "./axes.js";
 import { css, empty } from "./marks.js";
 
 const reach = 74; // px: how long an arrow is drawn
@@ -87,7 +88,7 @@ export class Handles {
 
   /** Two directions square to an axis. @param {Vector3} a @returns {[Vector3, Vector3]} */
   square(a) {
-    const u = new Vector3(...(Math.abs(a.z) < 0.9 ? [0, 0, 1] : [1, 0, 0])).cross(a).normalize();
+    const u = squareTo(a);
     return [u, new Vector3().crossVectors(a, u)];
   }
 

@@ -5,6 +5,7 @@ import {
   Box3, BufferGeometry, Color, DoubleSide, Group, InstancedBufferAttribute, InstancedMesh, LineBasicMaterial, LineSegments, Matrix4,
   MeshLambertMaterial, Quaternion, Sphere, SRGBColorSpace, Vector3,
 } from "three";
+import { squareTo } from "./axes.js";
 import { dropShape, takeShape } from "./shape.js";
 
 /**
@@ -151,7 +152,7 @@ class Witness {
     for (const k of comps) {
       if (!k.data.round || !k.visible) continue;
       const axis = new Vector3(...k.data.round.direction);
-      const side = new Vector3(...(Math.abs(axis.z) < 0.9 ? [0, 0, 1] : [1, 0, 0])).cross(axis).normalize();
+      const side = squareTo(axis);
       for (const u of k.uses) {
         /** @type {Map<string, Vector3>} */
         const ends = new Map();

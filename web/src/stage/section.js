@@ -4,6 +4,7 @@ import {
   BufferGeometry, Color, DoubleSide, Group, LineBasicMaterial, LineSegments, Mesh, MeshBasicMaterial, Plane, ShapeUtils, Vector2,
   Vector3,
 } from "three";
+import { squareTo } from "./axes.js";
 import { empty } from "./marks.js";
 
 /** @typedef {import("./scene.js").Use} Use */
@@ -63,7 +64,7 @@ export class Section {
 
   /** @param {Use} u @param {Vector3[][]} loops in the assembly's frame @param {Plane} plane @param {number} angle @param {number} pitch */
   cap(u, loops, plane, angle, pitch) {
-    const x = new Vector3(...(Math.abs(plane.normal.z) < 0.9 ? [0, 0, 1] : [1, 0, 0])).cross(plane.normal).normalize();
+    const x = squareTo(plane.normal);
     const y = new Vector3().crossVectors(plane.normal, x);
     const flat = loops.map((l) => l.map((p) => new Vector2(p.dot(x), p.dot(y))));
     const at = plane.normal.clone().multiplyScalar(-plane.constant + pitch * 1e-3); // a hair inside what stays, so that it is seen
