@@ -87,7 +87,7 @@ func filling(a *assembly.Assembly) edit.Edit {
 		add(edit.NewSettings(*a.Settings))
 	}
 	for _, c := range a.Components {
-		add(edit.Place{Component: edit.Component{Name: c.Name, Part: c.Part, Assembly: c.Assembly, Grounded: c.Grounded, Suppressed: c.Suppressed, Flexible: c.Flexible, Pose: c.Pose}})
+		add(edit.NewPlace(c))
 	}
 	for _, m := range a.Mates {
 		add(edit.NewRelate(m))

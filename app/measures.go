@@ -3,6 +3,7 @@ package app
 import (
 	"context"
 
+	"setfast/app/commands"
 	"setfast/app/words"
 	"setfast/core/assembly"
 	"setfast/core/format"
@@ -29,17 +30,14 @@ func (a *App) Measured(ctx context.Context, id int64, list []assembly.Measure) (
 	return out, err
 }
 
-// What variants are bounded by.
-const mostVariants = 60
-
 // Variants solves an assembly once for each column of named values.
 func (a *App) Variants(ctx context.Context, id int64, columns []map[string]string) ([]variant.Outcome, error) {
-	if len(columns) == 0 || len(columns) > mostVariants {
-		return nil, words.Refuse("ask for one to %d variants", mostVariants)
+	if len(columns) == 0 || len(columns) > commands.MostVariants {
+		return nil, words.Refuse("ask for one to %d variants", commands.MostVariants)
 	}
 	for _, c := range columns {
 		for name, text := range c {
-			if _, err := words.Name("the value "+name, text, 500); err != nil {
+			if _, err := words.Name("the value "+name, text, commands.MostText); err != nil {
 				return nil, err
 			}
 		}

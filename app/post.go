@@ -235,13 +235,7 @@ func (g *gathered) at(st store.State) *gathered {
 	out := *g
 	out.state = st
 	if len(g.gaps) == 0 {
-		doc := *g.doc
-		doc.Assemblies = map[string]*assembly.Assembly{}
-		for k, v := range g.doc.Assemblies {
-			doc.Assemblies[k] = v
-		}
-		doc.Assemblies[doc.Root] = st.Asm
-		out.doc = &doc
+		out.doc = g.doc.WithRoot(st.Asm)
 	}
 	return &out
 }

@@ -111,7 +111,7 @@ func (c Values) Edit(_ context.Context, b *Bench) (edit.Edit, string, error) {
 		if err != nil {
 			return nil, "", err
 		}
-		text, err := words.Name("the value "+name, v.Text, mostText)
+		text, err := words.Name("the value "+name, v.Text, MostText)
 		if err != nil {
 			return nil, "", err
 		}

@@ -50,12 +50,18 @@ type Shelf interface {
 
 func (b *Bench) result() *report.Result { return b.Account.Root }
 
+// component finds a component that a command needs.
+func (b *Bench) component(name string) (*assembly.Component, error) {
+	if c := b.Asm.Component(name); c != nil {
+		return c, nil
+	}
+	return nil, words.Refuse("there is no %q here any more", name)
+}
+
 // hasComponent refuses what names a component that is not there.
 func (b *Bench) hasComponent(name string) error {
-	if b.Asm.Component(name) == nil {
-		return words.Refuse("there is no %q here any more", name)
-	}
-	return nil
+	_, err := b.component(name)
+	return err
 }
 
 // relation finds a relation that a command needs.

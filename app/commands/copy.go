@@ -41,9 +41,9 @@ func (c Copy) Copies(ctx context.Context, b *Bench) (*group.Copies, error) {
 	}
 	var all *seat.Box
 	for _, name := range c.Components {
-		k := b.Asm.Component(name)
-		if k == nil {
-			return nil, words.Refuse("there is no %q here any more", name)
+		k, err := b.component(name)
+		if err != nil {
+			return nil, err
 		}
 		box, err := b.Shelf.Extent(ctx, k.Part+k.Assembly)
 		if err != nil {
@@ -85,9 +85,9 @@ func (c Copy) Edit(ctx context.Context, b *Bench) (edit.Edit, string, error) {
 
 // Edit dissolves.
 func (c Dissolve) Edit(_ context.Context, b *Bench) (edit.Edit, string, error) {
-	k := b.Asm.Component(c.Component)
-	if k == nil {
-		return nil, "", words.Refuse("there is no %q here any more", c.Component)
+	k, err := b.component(c.Component)
+	if err != nil {
+		return nil, "", err
 	}
 	sub := b.Doc.Assemblies[k.Assembly]
 	if k.Assembly == "" || sub == nil {

@@ -88,7 +88,7 @@ func (c Couple) fields() (map[string]any, error) {
 			text, err = relation.GearRatio(c.TeethA, c.TeethB, c.Inside)
 		}
 	case text != "" && c.Reverse:
-		text = "-(" + text + ")"
+		text, err = relation.ScrewLead(text, 1, true)
 	case text != "":
 	case c.Type == "rack":
 		text, err = relation.RackLead(measured(c.Module), c.Teeth, c.Reverse)

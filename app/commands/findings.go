@@ -86,9 +86,9 @@ func (c Move) Edit(_ context.Context, b *Bench) (edit.Edit, string, error) {
 	}
 	e := edit.Move{Poses: map[string]geom.Pose{}}
 	for name, p := range c.Poses {
-		k := b.Asm.Component(name)
-		if k == nil {
-			return nil, "", words.Refuse("there is no %q here any more", name)
+		k, err := b.component(name)
+		if err != nil {
+			return nil, "", err
 		}
 		if k.Grounded {
 			continue

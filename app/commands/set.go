@@ -53,15 +53,15 @@ func (Limit) Name() string { return "limit" }
 
 func (Turn) seenOnly() {}
 
-// mostText is how long an expression may be.
-const mostText = 500
+// MostText is how long an expression may be.
+const MostText = 500
 
 // Edit sets the value.
 func (c Set) Edit(_ context.Context, b *Bench) (edit.Edit, string, error) {
 	if err := sensible("the value", c.To); err != nil {
 		return nil, "", err
 	}
-	text, err := words.Text("the value", c.Text, mostText)
+	text, err := words.Text("the value", c.Text, MostText)
 	if err != nil {
 		return nil, "", err
 	}
@@ -130,7 +130,7 @@ func (c Limit) Edit(_ context.Context, b *Bench) (edit.Edit, string, error) {
 			return nil, "", err
 		}
 	}
-	text, err := words.Text("the limit", c.Text, mostText)
+	text, err := words.Text("the limit", c.Text, MostText)
 	if err != nil {
 		return nil, "", err
 	}

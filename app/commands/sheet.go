@@ -86,7 +86,7 @@ func (c Group) Edit(_ context.Context, b *Bench) (edit.Edit, string, error) {
 
 // Edit accepts a finding.
 func (c Dismiss) Edit(_ context.Context, b *Bench) (edit.Edit, string, error) {
-	why, err := words.Text("the reason", c.Why, mostText)
+	why, err := words.Text("the reason", c.Why, MostText)
 	if err != nil {
 		return nil, "", err
 	}
@@ -110,13 +110,13 @@ func (c Dismiss) Edit(_ context.Context, b *Bench) (edit.Edit, string, error) {
 	return edit.NewSheet(&now, "dismissed"), "accept " + finding + ": " + why, nil
 }
 
-// mostVariants is how many variants are kept.
-const mostVariants = 60
+// MostVariants is how many variants are kept, or solved at once.
+const MostVariants = 60
 
 // Edit keeps the variants.
 func (c Vary) Edit(_ context.Context, b *Bench) (edit.Edit, string, error) {
-	if len(c.Variants) > mostVariants {
-		return nil, "", words.Refuse("at most %d variants are kept", mostVariants)
+	if len(c.Variants) > MostVariants {
+		return nil, "", words.Refuse("at most %d variants are kept", MostVariants)
 	}
 	now := assembly.Assembly{}
 	seen := map[string]bool{}
@@ -134,7 +134,7 @@ func (c Vary) Edit(_ context.Context, b *Bench) (edit.Edit, string, error) {
 			if !slices.ContainsFunc(b.Asm.Values, func(o assembly.NamedValue) bool { return o.Name == x.Name }) {
 				return nil, "", words.Refuse("there is no value %q to vary; name it in the settings first", x.Name)
 			}
-			text, err := words.Name("the value "+x.Name, x.Text, mostText)
+			text, err := words.Name("the value "+x.Name, x.Text, MostText)
 			if err != nil {
 				return nil, "", err
 			}

@@ -65,9 +65,9 @@ func (c Shift) Edit(_ context.Context, b *Bench) (edit.Edit, string, error) {
 	var about geom.Vec
 	e := edit.Move{Poses: map[string]geom.Pose{}}
 	for i, name := range c.Components {
-		k := b.Asm.Component(name)
-		if k == nil {
-			return nil, "", words.Refuse("there is no %q here any more", name)
+		k, err := b.component(name)
+		if err != nil {
+			return nil, "", err
 		}
 		if i == 0 && c.About != "assembly" {
 			about = k.Pose.O

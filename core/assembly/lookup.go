@@ -2,6 +2,7 @@ package assembly
 
 import (
 	"fmt"
+	"maps"
 
 	"setfast/core/near"
 	"setfast/core/part"
@@ -69,6 +70,14 @@ func (d *Document) follow(a *Assembly, r Ref, pass func(*Component)) (f part.Fea
 		return f, fmt.Errorf("an assembly has no feature %q of its own; it has origin, xy, yz, zx, x, y, z", r.Feature)
 	}
 	return f, nil
+}
+
+// WithRoot is the document with another assembly as its root, under the same name; the document itself stays as it is.
+func (d *Document) WithRoot(a *Assembly) *Document {
+	out := *d
+	out.Assemblies = maps.Clone(d.Assemblies)
+	out.Assemblies[d.Root] = a
+	return &out
 }
 
 func componentNames(a *Assembly) []string {

@@ -26,6 +26,11 @@ type Component struct {
 	Pose       geom.Pose `json:"pose"`
 }
 
+// NewPlace adds a component as another assembly has it, at the end.
+func NewPlace(c *assembly.Component) Place {
+	return Place{Component: Component{c.Name, c.Part, c.Assembly, c.Grounded, c.Suppressed, c.Flexible, c.Pose}}
+}
+
 // Remove takes a component away, with every relation, planned motion, measure and drive that names it.
 type Remove struct {
 	Name string `json:"name"`
@@ -100,7 +105,9 @@ func (e Remove) apply(d *draft) (Edit, error) {
 		}
 		return name
 	})
-	back := []Edit{Place{Component{c.Name, c.Part, c.Assembly, c.Grounded, c.Suppressed, c.Flexible, c.Pose}, &at}}
+	placed := NewPlace(c)
+	placed.At = &at
+	back := []Edit{placed}
 	names := func(r *assembly.Ref) bool { return r != nil && r.Head() == e.Name }
 	return Batch{append(append(back, regrouped...), d.drop(dropped{
 		mate: func(m *assembly.Mate) bool {

@@ -39,10 +39,10 @@ func Copy(a *assembly.Assembly, names []string, by geom.Vec, name func(want stri
 			continue
 		}
 		to[c.Name] = name(c.Name)
-		p := c.Pose
-		p.O = p.O.Add(by)
-		out.Names = append(out.Names, to[c.Name])
-		out.Edits = append(out.Edits, edit.Place{Component: edit.Component{Name: to[c.Name], Part: c.Part, Assembly: c.Assembly, Suppressed: c.Suppressed, Flexible: c.Flexible, Pose: p}})
+		k := *c
+		k.Name, k.Grounded, k.Pose.O = to[c.Name], false, c.Pose.O.Add(by)
+		out.Names = append(out.Names, k.Name)
+		out.Edits = append(out.Edits, edit.NewPlace(&k))
 	}
 	ids, called := map[string]bool{}, map[string]string{}
 	for _, m := range a.Mates {

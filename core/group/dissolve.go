@@ -61,9 +61,12 @@ func (d *dissolving) components() {
 	for i, k := range d.sub.Components {
 		name := free(k.Name, d.use.Name, taken)
 		d.names[k.Name] = name
-		spot := at + i
-		d.add(edit.Place{Component: edit.Component{Name: name, Part: k.Part, Assembly: k.Assembly, Grounded: k.Grounded && d.use.Grounded,
-			Suppressed: k.Suppressed || d.use.Suppressed, Flexible: k.Flexible, Pose: d.use.Pose.Mul(k.Pose)}, At: &spot})
+		c := *k
+		c.Name, c.Pose = name, d.use.Pose.Mul(k.Pose)
+		c.Grounded, c.Suppressed = k.Grounded && d.use.Grounded, k.Suppressed || d.use.Suppressed
+		placed, spot := edit.NewPlace(&c), at+i
+		placed.At = &spot
+		d.add(placed)
 	}
 }
 

@@ -49,13 +49,7 @@ func Bring(ctx context.Context, doc *assembly.Document, id, of string, to float6
 	if !found {
 		return nil, fmt.Errorf("there is no joint %q", id)
 	}
-	held := *doc
-	held.Assemblies = make(map[string]*assembly.Assembly, len(doc.Assemblies))
-	for k, a := range doc.Assemblies {
-		held.Assemblies[k] = a
-	}
-	held.Assemblies[doc.Root] = root.Seal()
-	a, err := account.Take(ctx, &held, doc.Root, nil)
+	a, err := account.Take(ctx, doc.WithRoot(root.Seal()), doc.Root, nil)
 	if err != nil {
 		return nil, err
 	}

@@ -61,13 +61,7 @@ func one(ctx context.Context, doc *assembly.Document, values map[string]string) 
 		}
 		root = changed
 	}
-	d := *doc
-	d.Assemblies = make(map[string]*assembly.Assembly, len(doc.Assemblies))
-	for k, a := range doc.Assemblies {
-		d.Assemblies[k] = a
-	}
-	d.Assemblies[doc.Root] = root
-	r, err := account.Check(ctx, &d, nil)
+	r, err := account.Check(ctx, doc.WithRoot(root), nil)
 	if err != nil {
 		return Outcome{}, err
 	}

@@ -21,7 +21,6 @@ type accountView struct {
 	Idle          int
 	Odds          []oddsView
 	MoreOdds      string
-	Groups        []report.DoubledGroup
 	Blocked       []string
 	Unplan        []string
 	FastenersHeld bool
@@ -31,6 +30,8 @@ type accountView struct {
 	Accepted      []acceptedView
 	Doubled       []doubledView
 	Gaps          []app.Gap // but those of components of this assembly, which are told on their lines
+
+	coordinates map[string]map[string]float64 // of joints, see app.Judged
 
 	units   words.Units
 	missing map[string]string // components of this assembly, and why
@@ -58,7 +59,7 @@ func (v *accountView) accept(j *app.Judged) {
 		}
 		return !accepted
 	}
-	for _, g := range v.Groups {
+	for _, g := range j.Result.Groups {
 		if f := "doubled " + strings.Join(g.Mates, ", "); told(f) {
 			v.Doubled = append(v.Doubled, doubledView{g, f})
 		}
@@ -92,7 +93,7 @@ type oddsView struct {
 func view(j *app.Judged, u words.Units) *accountView {
 	r := j.Result
 	v := &accountView{R: r, Verdict: string(j.Verdict()), Empty: len(j.Asm.Components) == 0, FastenersHeld: j.Doc.SettingsOf(j.Asm).FastenersHeld,
-		Groups: r.Groups, units: u, missing: map[string]string{}}
+		coordinates: j.Coordinates(), units: u, missing: map[string]string{}}
 	v.gaps(j)
 	if r.Verdict != j.Report.Verdict {
 		for _, k := range j.Doc.Order[1:] {

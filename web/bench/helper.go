@@ -19,11 +19,7 @@ func (b *Bench) helper(c *echo.Context, n int64) error {
 	if err != nil {
 		return err
 	}
-	j, err := b.App.Judge(c.Request().Context(), n)
-	if err != nil {
-		return err
-	}
-	s, _, err := b.shownOf(c.Request().Context(), j)
+	s, err := b.now(c.Request().Context(), n)
 	if err != nil {
 		return err
 	}

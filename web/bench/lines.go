@@ -37,7 +37,7 @@ type lineView struct {
 // lines makes a line of each component, in build order. Every relation is shown with the line it is or would be posted with.
 func (v *accountView) lines(j *app.Judged) {
 	t := &told{
-		j: j, units: v.units, coordinates: j.Coordinates(), lines: map[string]report.Line{}, posted: map[string]report.LineMate{},
+		j: j, units: v.units, coordinates: v.coordinates, lines: map[string]report.Line{}, posted: map[string]report.LineMate{},
 		planned: riding(j.Result, report.Planned), loose: riding(j.Result, report.Stray, report.Momentary), idle: riding(j.Result, report.Idle),
 	}
 	for _, l := range j.Result.Lines {

@@ -124,9 +124,8 @@ func settings(j *app.Judged) settingsJSON {
 }
 
 // joints lists the joints of an assembly that have coordinates.
-func joints(j *app.Judged) []jointJSON {
+func joints(j *app.Judged, at map[string]map[string]float64) []jointJSON {
 	out := []jointJSON{}
-	at := j.Coordinates()
 	for _, m := range j.Asm.Mates {
 		k := jointJSON{ID: m.ID}
 		for _, c := range m.Descriptor().Coordinates {
@@ -164,7 +163,7 @@ func (b *Bench) write(s, was *shown) (*stateJSON, error) {
 	j, u := s.of, s.unit
 	v := view(j, u)
 	out := &stateJSON{Seq: j.Seq, Verdict: string(j.Verdict()), Undo: j.Undo.Said, Redo: j.Redo.Said, Order: []string{}, LineOrder: []string{},
-		Components: map[string]json.RawMessage{}, Lines: map[string]string{}, Mates: map[string][]string{}, Joints: joints(j), Settings: settings(j), Groups: groups(j.Asm), Variants: variants(j.Asm)}
+		Components: map[string]json.RawMessage{}, Lines: map[string]string{}, Mates: map[string][]string{}, Joints: joints(j, v.coordinates), Settings: settings(j), Groups: groups(j.Asm), Variants: variants(j.Asm)}
 	hidden := func(k *assembly.Component) bool { return k.Suppressed || v.missing[k.Name] != "" }
 	ways := j.WaysIn(context.Background())
 	known := map[string]*roundJSON{}
@@ -301,6 +300,16 @@ func (b *Bench) shownOf(ctx context.Context, j *app.Judged) (now, was *shown, er
 	return now, was, nil
 }
 
+// now is how an assembly stands, written out.
+func (b *Bench) now(ctx context.Context, n int64) (*shown, error) {
+	j, err := b.App.Judge(ctx, n)
+	if err != nil {
+		return nil, err
+	}
+	s, _, err := b.shownOf(ctx, j)
+	return s, err
+}
+
 // answer tells of a line that was added. It is there, so that whatever goes wrong from here on is no error: then the page is told
 // to ask for the state again. A page that shows the state before gets what differs.
 func (b *Bench) answer(c *echo.Context, p *app.Posted, base int64, said string) error {
@@ -344,11 +353,7 @@ func (b *Bench) state(c *echo.Context, n int64) error {
 			return c.NoContent(http.StatusNoContent)
 		}
 	}
-	j, err := b.App.Judge(c.Request().Context(), n)
-	if err != nil {
-		return err
-	}
-	s, _, err := b.shownOf(c.Request().Context(), j)
+	s, err := b.now(c.Request().Context(), n)
 	if err != nil {
 		return err
 	}
