@@ -308,7 +308,7 @@ func TestFlexibleUse(t *testing.T) {
 		t.Errorf("its arm is %q", b)
 	}
 	refuses(t, "Crank drive", commands.Flex{Component: "Crank arm", On: true}, "is a part")
-	offers, err := a.Offers(ctx, id, "Crank drive/Crank arm/x", "@/x", "")
+	offers, err := a.Offers(ctx, id, "Crank drive/Crank arm/x", "@/x", "", true)
 	if err != nil || len(offers) == 0 {
 		t.Fatalf("%d offers, %v", len(offers), err)
 	}

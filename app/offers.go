@@ -10,8 +10,9 @@ import (
 	"setfast/core/seat"
 )
 
-// Offers tries the relations that two picked features allow.
-func (a *App) Offers(ctx context.Context, id int64, put, on, sense string) ([]seat.Offer, error) {
+// Offers tries the relations that two picked features allow. Where many bodies would move, what takes long is left untried, unless whole
+// trials are asked for.
+func (a *App) Offers(ctx context.Context, id int64, put, on, sense string, whole bool) ([]seat.Offer, error) {
 	j, err := a.Judge(ctx, id)
 	if err != nil {
 		return nil, err
@@ -24,7 +25,11 @@ func (a *App) Offers(ctx context.Context, id int64, put, on, sense string) ([]se
 	defer cancel()
 	var out []seat.Offer
 	err = a.work(ctx, func() (err error) {
-		out, err = seat.Offers(ctx, j.account, picks, sense)
+		try := seat.Brief
+		if whole {
+			try = seat.Offers
+		}
+		out, err = try(ctx, j.account, picks, sense)
 		return words.Plainly(ctx, err)
 	})
 	return out, err

@@ -46,7 +46,7 @@ func TestSharedReads(t *testing.T) {
 			}
 			switch i % 4 {
 			case 0:
-				_, err = a.Offers(ctx, id, names[i+1].Name+"/x", names[0].Name+"/x", "")
+				_, err = a.Offers(ctx, id, names[i+1].Name+"/x", names[0].Name+"/x", "", false)
 			case 1:
 				_, err = a.Export(ctx, id)
 			case 2:

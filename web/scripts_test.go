@@ -33,6 +33,12 @@ var pureTests = []struct{ name, script string }{
 			|| same([now.motions === was.motions, now.findings, now.balance, now.redo], [true, "f", "b2", "r"])
 			|| same([was.seq, Object.keys(was.lines), Object.keys(was.mates)], [3, ["r1", "r2"], ["r1", "r2"]]);
 	})()`},
+	{"whole trials complete what was left untried, and nothing else changes or moves", `(() => {
+		const list = [{type: "a", label: "x", after: 1}, {type: "b", label: "y", untried: true, after: 3}, {type: "b", label: "z", untried: true, after: 3}];
+		const at = m.tried(list, [{type: "b", label: "z", after: 0}, {type: "a", label: "x", after: 9}, {type: "b", label: "y", after: 3, odds: "no"}]);
+		return same(at, [1, 2]) || same(list.map((o) => [o.label, o.after, !!o.untried, o.odds]), [["x", 1, false, null], ["y", 3, false, "no"], ["z", 0, false, null]])
+			|| same(list.map((o) => m.figuresOf(o, false).split(" ").pop()), ["1", "hold", "0"]) || same(m.figuresOf({untried: true}, false), "trying …");
+	})()`},
 	{"what builds on another state is not taken", `
 		same([m.merge(null, {base: 3}), m.merge(m.merge(null, whole), {base: 2})], [null, null])`},
 	{"the bodies of relations are told once each", `same(m.bodiesOf(m.merge(null, whole), ["r1", "r2", "r9"]), ["A", "B"])`},

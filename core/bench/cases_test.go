@@ -122,10 +122,13 @@ func BenchmarkOffers(b *testing.B) {
 		name    string
 		doc     *assembly.Document
 		put, on assembly.Ref
+		offers  func(context.Context, *account.Account, seat.Picks, string) ([]seat.Offer, error)
 	}{
-		{"pile100", loose(Pile(20)), ref("loose", "h0"), ref("plate19", "h0")},
-		{"pile1000", loose(Pile(200)), ref("loose", "h0"), ref("plate199", "h0")},
-		{"scissor100", Scissor(50), ref("q49", "b"), ref("p0", "a")},
+		{"pile100", loose(Pile(20)), ref("loose", "h0"), ref("plate19", "h0"), seat.Offers},
+		{"pile1000", loose(Pile(200)), ref("loose", "h0"), ref("plate199", "h0"), seat.Offers},
+		{"scissor100", Scissor(50), ref("q49", "b"), ref("p0", "a"), seat.Offers},
+		{"brief100", Scissor(50), ref("q49", "b"), ref("p0", "a"), seat.Brief},
+		{"brief1000", Scissor(500), ref("q499", "b"), ref("p0", "a"), seat.Brief},
 	} {
 		b.Run(c.name, func(b *testing.B) {
 			a, err := account.Take(context.Background(), c.doc, "main", nil)
@@ -133,7 +136,7 @@ func BenchmarkOffers(b *testing.B) {
 				b.Fatal(err)
 			}
 			for b.Loop() {
-				list, err := seat.Offers(context.Background(), a, seat.Picks{Put: c.put, On: c.on}, "")
+				list, err := c.offers(context.Background(), a, seat.Picks{Put: c.put, On: c.on}, "")
 				if err != nil || len(list) < 5 {
 					b.Fatal(err, len(list))
 				}

@@ -37,6 +37,9 @@ const (
 	mostPatient    = 100 // a longer set is tried from where it stands alone
 	few            = 10  // in a set so small as many starts are tried three times
 	manyStarts     = 40
+	manyMove       = 24  // of more bodies all are moved together first
+	briefSteps     = 900 // for each body of them, and leastSteps at least
+	leastSteps     = 4
 	mostStarts     = 1500 // for all sets together; where there are many conflicts later ones are tried from fewer
 )
 
@@ -71,25 +74,43 @@ func Settle(m *model.Model) Settled {
 	return st
 }
 
+// Outcome is what a trial came to.
+type Outcome int
+
+const (
+	Odd       Outcome = iota // the relations cannot hold together
+	Hold                     // they hold
+	Undecided                // it would take longer than was allowed to tell
+)
+
 // Holds solves an assembly as Settle does, but only tells whether all its relations hold together; where they do not, the poses are
-// those of a compromise and no set is looked for. put, where it is a body, is moved by itself if that will do.
-func Holds(m *model.Model, put int) (Settled, bool) {
+// those of a compromise and no set is looked for. put, where it is a body, is moved by itself if that will do. A brief trial of many
+// bodies that all move is given up after a few steps, undecided; what it does find, a whole one finds alike.
+func Holds(m *model.Model, put int, brief bool) (Settled, Outcome) {
 	s := newSearch(m)
 	st := Settled{Rels: m.Rels, LeftOut: map[int]bool{}}
-	if sol := s.near(put); sol.Holds {
+	sol, tried := s.near(put, brief)
+	if !tried {
+		return st, Undecided
+	}
+	if sol.Holds {
 		st.Poses = s.sharpened(sol)
 	} else if p := s.consistent(m.Rels, sol.Poses); p != nil {
 		st.Poses = p
 	} else {
 		st.Poses = sol.Poses
-		return st, false
+		return st, Odd
 	}
 	s.toLimits(&st)
-	return st, len(st.Odds) == 0
+	if len(st.Odds) > 0 {
+		return st, Odd
+	}
+	return st, Hold
 }
 
-// near solves from where all stand: by moving one body, or else as few as will do.
-func (s *search) near(put int) solve.Solution {
+// near solves from where all stand: by moving one body, or else as few as will do. Where those are many, all are moved together first,
+// a few steps far; false: a brief trial ends there.
+func (s *search) near(put int, brief bool) (solve.Solution, bool) {
 	o := s.Options(false)
 	if put >= 0 {
 		poses := s.Sys.NewPoses()
@@ -101,11 +122,28 @@ func (s *search) near(put int) solve.Solution {
 		}
 		if s.Sys.Rest([]int{put}, mine, poses, o) {
 			if sol := s.Sys.SolveFrom(poses, s.Rels, o); sol.Holds {
-				return sol
+				return sol, true
 			}
 		}
 	}
-	return s.Sys.Solve(o)
+	if n := s.free(); n > manyMove {
+		o := o
+		o.Retry, o.Steps = false, max(leastSteps, briefSteps/n)
+		if sol := s.Sys.SolveFrom(s.Sys.NewPoses(), s.Rels, o); sol.Holds || brief {
+			return sol, sol.Holds
+		}
+	}
+	return s.Sys.Solve(o), true
+}
+
+// free is how many bodies can move.
+func (s *search) free() (n int) {
+	for i := range s.Sys.Bodies {
+		if !s.Sys.Bodies[i].Fixed {
+			n++
+		}
+	}
+	return n
 }
 
 // settle seeks conflicts within blocks: what hangs on a block by one body cannot be to blame.

@@ -42,7 +42,9 @@ type Offer struct {
 	Moves   []string             `json:"moves"`          // components that would move
 	Poses   map[string]geom.Pose `json:"poses"`          // where to
 	Note    string               `json:"note,omitempty"`
-	Joint   bool                 `json:"joint,omitempty"`
+	// Untried: it was left for a whole trial, since many bodies move.
+	Untried bool `json:"untried,omitempty"`
+	Joint   bool `json:"joint,omitempty"`
 	// Say is how the sentence goes: the words before its two slots.
 	Say [2]string `json:"say"`
 	// About says what is to be picked besides, where the relation is between three features; untried until then.
@@ -99,11 +101,21 @@ const offerID = "\x00offer"
 // Offers tries every relation that would put one feature on another. sense, where given, is taken instead of the nearest. Those that
 // cannot hold come last, and before them those that want another pick, which are not tried.
 func Offers(ctx context.Context, a *account.Account, picks Picks, sense string) ([]Offer, error) {
+	return try(ctx, a, picks, sense, false)
+}
+
+// Brief is like Offers, but where many bodies would move, a relation that is not settled within a few steps is left untried.
+func Brief(ctx context.Context, a *account.Account, picks Picks, sense string) ([]Offer, error) {
+	return try(ctx, a, picks, sense, true)
+}
+
+func try(ctx context.Context, a *account.Account, picks Picks, sense string, brief bool) ([]Offer, error) {
 	put, on := picks.Put, picks.On
 	t, err := newTrial(ctx, a, put, on)
 	if err != nil {
 		return nil, err
 	}
+	t.brief = brief
 	if put.Head() == on.Head() {
 		return nil, fmt.Errorf("both picks are on %s; pick the second one on another part", put.Head())
 	}
@@ -157,8 +169,10 @@ func (t *trial) screw() bool {
 func (o *Offer) last() int {
 	switch {
 	case o.Odds != "":
-		return 2
+		return 3
 	case o.About != "":
+		return 2
+	case o.Untried:
 		return 1
 	}
 	return 0

@@ -5,6 +5,7 @@ import (
 	"fmt"
 	"math"
 	"slices"
+	"strings"
 	"testing"
 
 	"setfast/core/account"
@@ -268,5 +269,68 @@ func TestWaysIn(t *testing.T) {
 	}
 	if n := len(WaysIn(context.Background(), taken(t, read(t, "")))); n != 0 {
 		t.Errorf("%d ways of what is not related", n)
+	}
+}
+
+// chain is n bars hinged one on another, the first grounded: to put the last somewhere moves all.
+func chain(n int) string {
+	var comps, mates []string
+	for i := range n {
+		ground := ""
+		if i == 0 {
+			ground = `"grounded": true, `
+		}
+		lean := 0.02 * float64(i) // so that it is no straight line
+		comps = append(comps, fmt.Sprintf(`"b%d": {"part": "bar", %s"pose": {"origin": [%d, 0, 0], "quaternion": [%g, 0, 0, %g]}}`, i, ground, 30*i, math.Cos(lean), math.Sin(lean)))
+		if i > 0 {
+			mates = append(mates, fmt.Sprintf(`{"id": "h%d", "type": "revolute", "a": "b%d/z", "b": "b%d/a"}`, i, i-1, i))
+		}
+	}
+	return `{"setfast": 1, "root": "main", "parts": {"bar": {"features": {"a": {"type": "frame", "origin": [0,0,0], "z": [0,0,1], "x": [1,0,0]}, "z": {"type": "frame", "origin": [30,0,0], "z": [0,0,1], "x": [1,0,0]}}}},
+	 "assemblies": {"main": {"components": {` + strings.Join(comps, ", ") + `}, "mates": [` + strings.Join(mates, ", ") + `]}}}`
+}
+
+// TestBrief: where many bodies would move, what is not settled in a few steps is left untried; what is, is told as by whole trials.
+func TestBrief(t *testing.T) {
+	d, err := format.Read([]byte(chain(40)))
+	if err != nil {
+		t.Fatal(err)
+	}
+	a := taken(t, d)
+	put, _ := format.Ref("b39/z")
+	on, _ := format.Ref("b0/a")
+	brief, err := Brief(context.Background(), a, Picks{Put: put, On: on}, "")
+	if err != nil {
+		t.Fatal(err)
+	}
+	whole, err := Offers(context.Background(), a, Picks{Put: put, On: on}, "")
+	if err != nil || len(whole) != len(brief) {
+		t.Fatalf("%d briefly, %d in all, %v", len(brief), len(whole), err)
+	}
+	untried := 0
+	for i, o := range brief {
+		if o.Untried {
+			untried++
+			continue
+		}
+		if i > 0 && brief[i-1].Untried && o.About == "" && o.Odds == "" {
+			t.Errorf("%s comes behind what is untried", o.Label)
+		}
+		k := slices.IndexFunc(whole, func(w Offer) bool { return w.Type == o.Type && w.Label == o.Label })
+		if k < 0 || whole[k].After != o.After || whole[k].Odds != o.Odds || len(whole[k].Poses) != len(o.Poses) {
+			t.Errorf("%s leaves %d (%s), as a whole %+v", o.Label, o.After, o.Odds, whole[k])
+		}
+	}
+	if untried == 0 || untried == len(brief) {
+		t.Errorf("%d of %d are untried", untried, len(brief))
+	}
+	for _, o := range whole {
+		if o.Untried {
+			t.Errorf("%s is untried after a whole trial", o.Label)
+		}
+	}
+	// a ring closed by the chain's end on its beginning holds, though it takes many steps
+	if k := slices.IndexFunc(whole, func(w Offer) bool { return w.Type == "revolute" }); k < 0 || whole[k].Odds != "" {
+		t.Errorf("the end turns about the beginning: %+v", whole)
 	}
 }

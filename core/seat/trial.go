@@ -32,6 +32,7 @@ type trial struct {
 	bodies []int         // of what they can move, and what stands beside
 	name   string        // of the component whose freedom is told
 	before int           // freedoms of what can move
+	brief  bool          // what takes long is left untried
 }
 
 // newTrial finds what the picked features can move: put, on, and any others.
@@ -205,10 +206,13 @@ func (t *trial) try(m *assembly.Mate) (Offer, error) {
 	if put >= 0 && k.Sys.Bodies[put].Fixed {
 		put = slices.Index(bodies, t.feats[1].Body)
 	}
-	st, holds := conflict.Holds(k, put)
-	if !holds {
+	st, outcome := conflict.Holds(k, put, t.brief)
+	if outcome != conflict.Hold {
 		p := t.base.Components[t.name]
-		o.After, o.Leaves, o.Odds = p.Left, FreedomWords(p.Slides, p.Turns), missWords(k, st)
+		o.After, o.Leaves = p.Left, FreedomWords(p.Slides, p.Turns)
+		if o.Untried = outcome == conflict.Undecided; !o.Untried {
+			o.Odds = missWords(k, st)
+		}
 		return o, nil
 	}
 	basis := post(k, st.Poses, st.Rels)

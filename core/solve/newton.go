@@ -14,6 +14,7 @@ type effort struct {
 	// with turns spared instead of ways, all turn a little.
 	far       bool
 	impatient bool    // give up where the residual hardly falls: another set of bodies will be tried
+	brief     bool    // give up at the first step that does not lead well towards holding
 	rest      float64 // mm: enough, where it is more than rounding
 }
 
@@ -94,6 +95,9 @@ func (s *System) newtonOn(p *pattern, bodies []int, rels []*Relation, poses []ge
 			}
 		} else {
 			small = 0
+		}
+		if e.brief && gain < tol.Leading {
+			break
 		}
 		if e.impatient {
 			if f > past[iter%4]*tol.Halved {

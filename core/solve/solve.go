@@ -18,6 +18,9 @@ type Options struct {
 	Limits  bool    // coordinates must come to lie within their limits too
 	// Impatient gives up where the residual hardly falls any more; it is for sets that are likely to conflict.
 	Impatient bool
+	// Steps bounds the steps of a solve, which is given up after them, or at one that does not lead on, without other starts; 0: the
+	// usual.
+	Steps int
 }
 
 // Solution is a set of poses and what they leave unsatisfied.
@@ -113,9 +116,16 @@ func (s *System) settleGroup(g group, poses []geom.Pose, o Options) bool {
 	if o.Retry {
 		from = append(from, poses...)
 	}
-	s.newton(g.bodies, g.rels, poses, effort{iterations: 80, impatient: o.Impatient})
+	e := effort{iterations: 80, impatient: o.Impatient}
+	if o.Steps > 0 {
+		e.iterations, e.brief = o.Steps, true
+	}
+	s.newton(g.bodies, g.rels, poses, e)
 	if s.hold(g.rels, poses, o) {
 		return true
+	}
+	if o.Steps > 0 {
+		return false
 	}
 	if o.Far && len(g.bodies) > 1 && !o.Impatient {
 		p := append([]geom.Pose(nil), poses...)

@@ -34,6 +34,8 @@ const (
 	StillFor  = 3
 	// Halved: a solve that has not lost this part of its squares in four steps is given up where other sets of bodies will be tried.
 	Halved = 0.5
+	// Leading, of the sum of squares: what a step takes off at least in a solve that will be done in a few.
+	Leading = 0.2
 	// LongestTurn, rad: a step that turns a body more is shortened, since the linear equations say nothing so far away.
 	LongestTurn = 0.5
 )

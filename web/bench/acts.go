@@ -81,11 +81,14 @@ func (b *Bench) open(c *echo.Context, n int64) error {
 }
 
 func (b *Bench) offers(c *echo.Context, n int64) error {
-	var in struct{ Put, On, Sense string }
+	var in struct {
+		Put, On, Sense string
+		Whole          bool
+	}
 	if err := ask.JSON(c, &in); err != nil {
 		return err
 	}
-	out, err := b.App.Offers(c.Request().Context(), n, in.Put, in.On, in.Sense)
+	out, err := b.App.Offers(c.Request().Context(), n, in.Put, in.On, in.Sense, in.Whole)
 	if err != nil {
 		return err
 	}

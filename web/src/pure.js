@@ -1,7 +1,7 @@
 // @ts-check
 // The parts of the interface that touch neither page nor server, as tests try them in a browser.
 export { byKey, keyOf, shownKey, table } from "./bench/commands.js";
-export { offerOf } from "./bench/offers.js";
+export { figuresOf, offerOf, tried } from "./bench/offers.js";
 export { bodiesOf, merge, poses } from "./bench/state.js";
 export { search } from "./bench/typing.js";
 export { number, plain, what, words } from "./bench/words.js";

@@ -18,6 +18,7 @@
  * @property {string[]} moves
  * @property {Record<string, any>} poses
  * @property {string} [note]
+ * @property {boolean} [untried] it is being tried still
  * @property {boolean} [joint]
  * @property {string} [limits] of a joint: the unit its leading coordinate may be limited in
  * @property {[string, string]} say the words before its slots
@@ -29,7 +30,7 @@
  */
 
 /** @param {Offer} o @param {boolean} open whether a pick is missing */
-export const figuresOf = (o, open) => (open ? "+ a pick" : o.odds ? "cannot hold" : `${o.before} → ${o.after}`);
+export const figuresOf = (o, open) => (open ? "+ a pick" : o.untried ? "trying …" : o.odds ? "cannot hold" : `${o.before} → ${o.after}`);
 
 /** The key of a relation that fits: 1 to 9, 0 for the tenth, and the same with Shift. @param {number} i */
 const offerKey = (i) => (i < 20 ? (i < 10 ? "" : "⇧") + String((i + 1) % 10) : "");
@@ -41,6 +42,18 @@ export function offerOf(e) {
   const digit = digits ? e.key : /^Digit([0-9])$/.exec(e.code)?.[1]; // on some keyboards the digits want Shift
   if (!digit) return -1;
   return (Number(digit) + 9) % 10 + (!digits && e.shiftKey ? 10 : 0);
+}
+
+/** Takes what whole trials told of the offers left untried, each in its place; it gives their places. @param {Offer[]} offers @param {Offer[]} whole */
+export function tried(offers, whole) {
+  const at = [];
+  for (const [i, o] of offers.entries()) {
+    const w = o.untried && whole.find((x) => x.type === o.type && x.label === o.label);
+    if (!w) continue;
+    Object.assign(o, w, { untried: false });
+    at.push(i);
+  }
+  return at;
 }
 
 /** @param {Offer} o @param {number} i */

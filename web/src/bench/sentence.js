@@ -2,7 +2,7 @@
 // The sentence bar: a relation is made by saying it. Slots are filled by picking or typing; the relations that fit are tried by the
 // server and previewed on the stage; Enter posts the one chosen.
 import { Fields, typed } from "./fields.js";
-import { figuresOf, offerButton } from "./offers.js";
+import { figuresOf, offerButton, tried } from "./offers.js";
 import { Slots, slots } from "./slots.js";
 import { poses } from "./state.js";
 import { Typing } from "./typing.js";
@@ -232,6 +232,7 @@ export class Sentence extends Slots {
       this.render();
       if (got.length) this.choose(Math.max(0, got.findIndex((/** @type {Offer} */ o) => o.type === this.wanted && !o.odds)));
       else this.say("No relation fits these two features.", true);
+      if (got.some((/** @type {Offer} */ o) => o.untried)) this.tryWhole(got, put.ref, on.ref);
     } catch (e) {
       if (turn !== this.turn) return;
       this.offers = [];
@@ -240,6 +241,23 @@ export class Sentence extends Slots {
     } finally {
       this.form.removeAttribute("aria-busy");
     }
+  }
+
+  /** Has those tried that a quick look left open; none changes its place or its key. @param {Offer[]} offers @param {string} put @param {string} on */
+  async tryWhole(offers, put, on) {
+    const whole = await this.ask("offers", { Put: put, On: on, Sense: this.sense, Whole: true }).catch((/** @type {Error} */ e) => e);
+    if (this.offers !== offers) return;
+    if (whole instanceof Error) {
+      this.say(whole.message, true);
+      return;
+    }
+    const told = tried(offers, whole);
+    for (const i of told) {
+      const was = this.offerBox.children[i];
+      was.classList.toggle("odd", !!offers[i].odds);
+      /** @type {Element} */ (was.querySelector(".ba")).textContent = figuresOf(offers[i], false);
+    }
+    if (told.includes(this.chosen)) this.choose(this.chosen);
   }
 
   render() {
@@ -325,6 +343,11 @@ export class Sentence extends Slots {
 
   /** Tells of an offer and shows it on the stage; what it does not move goes back to where it stands. @param {Offer} o */
   show(o) {
+    if (o.untried) {
+      this.unpreview();
+      this.say(`Many parts would move; "${o.label}" is being tried …`);
+      return;
+    }
     const bits = [];
     if (o.note) bits.push(o.note);
     bits.push(`leaves ${o.leaves}`);
@@ -349,7 +372,7 @@ export class Sentence extends Slots {
     try {
       const got = await this.ask("try", act);
       if (turn !== this.turn) return;
-      Object.assign(o, { odds: undefined, ...got, label: o.label, note: o.note, about: o.about });
+      Object.assign(o, { odds: undefined, untried: false, ...got, label: o.label, note: o.note, about: o.about });
       const figures = this.offerBox.children[this.chosen].querySelector(".ba");
       if (figures) figures.textContent = figuresOf(o, false);
       if (o.sense) this.facing(o.sense);
