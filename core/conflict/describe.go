@@ -26,7 +26,7 @@ func (s *search) describe(c irreducible, active []int, poses []geom.Pose) report
 		}
 		o.Also = append(o.Also, ids)
 	}
-	o.Remedies = s.remedies(set, active, poses, !fitsBut(p, sol, tol.MayBeTurned, tol.AllButDeg))
+	o.Remedies = s.remedies(set, active, poses, mayBeTurned(p, sol))
 	return o
 }
 

@@ -60,13 +60,7 @@ func (s *search) irreducibleIn(local []int, poses []geom.Pose, hard bool) (c irr
 	if c.fits = s.fitting(local, poses); c.fits != nil {
 		return c // only the start would not come right
 	}
-	var tense []int
-	for _, i := range local {
-		if ms := s.Sys.Miss(s.Sys.Rels[i], poses); ms.MM > tol.Tense || ms.Deg > tol.Tense {
-			tense = append(tense, i)
-		}
-	}
-	for _, list := range [2][]int{tense, local} {
+	for _, list := range [2][]int{s.tense(local, poses), local} {
 		if len(list) == 0 || s.fitting(list, poses) != nil {
 			continue
 		}
@@ -76,6 +70,16 @@ func (s *search) irreducibleIn(local []int, poses []geom.Pose, hard bool) (c irr
 		}
 	}
 	return c
+}
+
+// tense lists the relations that take part in a compromise: those that it leaves off by more than rounding.
+func (s *search) tense(rels []int, poses []geom.Pose) (out []int) {
+	for _, i := range rels {
+		if ms := s.Sys.Miss(s.Sys.Rels[i], poses); ms.MM > tol.Tense || ms.Deg > tol.Tense {
+			out = append(out, i)
+		}
+	}
+	return out
 }
 
 // proved finds a smallest set at odds among relations, or nil where they can hold. It is sought by few starts; where it turns out to

@@ -57,6 +57,11 @@ func allButFits(sys *solve.System, s solve.Solution) bool {
 	return fitsBut(sys, s, tol.AllBut, tol.AllButDeg)
 }
 
+// mayBeTurned tells whether a compromise is so far from holding that an alignment may be the wrong way round.
+func mayBeTurned(sys *solve.System, s solve.Solution) bool {
+	return !fitsBut(sys, s, tol.MayBeTurned, tol.AllButDeg)
+}
+
 // fitsBut tells whether no relation misses by more than a part of the smaller body's size, or an angle.
 func fitsBut(sys *solve.System, s solve.Solution, part, deg float64) bool {
 	var buf [4]int

@@ -118,3 +118,14 @@ func TestUnit(t *testing.T) {
 		}
 	}
 }
+
+// TestNoLean: a direction that leans from z by 4e-10 says nothing of x, one that leans by 4e-9 does.
+func TestNoLean(t *testing.T) {
+	lean := func(e float64) Vec { return FrameOf(Vec{}, V(0, 0, 1), V(0.6*e, 0.8*e, 1)).X }
+	if x := lean(4e-9); apart(x, V(0.6, 0.8, 0)) > 1e-6 {
+		t.Errorf("4e-9 off z: x is %v", x)
+	}
+	if x := lean(4e-10); apart(x, V(0, 0, 1).Perp()) > 1e-12 {
+		t.Errorf("4e-10 off z: x is %v", x)
+	}
+}

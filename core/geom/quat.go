@@ -80,7 +80,7 @@ func (q Quat) Log() Vec {
 	}
 	v := Vec{q.X, q.Y, q.Z}
 	s := v.Norm()
-	if s < tol.NoHalfTurn {
+	if s == 0 {
 		return v.Scale(2)
 	}
 	return v.Scale(2 * math.Atan2(s, q.W) / s)

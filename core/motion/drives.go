@@ -145,16 +145,13 @@ func (d *driver) record(name string) (any, error) {
 
 // to goes to a value in steps small enough to stay on the branch; it says why it stopped short, or nothing.
 func (d *driver) to(goal float64) string {
-	most := tol.DriveTurn
-	if !d.angular {
-		most = math.Max(tol.DriveSlide*d.sys.Bodies[d.mover()].Size, tol.DriveLeast)
-	}
+	most := d.longest()
 	step := most
 	for math.Abs(goal-d.value) > tol.NoDistance && !d.sys.Stopped() {
 		next := d.value + math.Copysign(math.Min(step, math.Abs(goal-d.value)), goal-d.value)
 		p, way, why := d.try(next)
 		// a jump in how far things go for a step betrays a change of branch: look closer
-		jump := why == "" && d.way > 0 && way > tol.Jump*d.way+tol.JumpLeast
+		jump := why == "" && d.jumps(way)
 		if why == "" && (!jump || step < most/tol.JumpSteps) {
 			d.accept(p, next, way)
 			step = math.Min(step*2, most)
@@ -173,6 +170,17 @@ func (d *driver) to(goal float64) string {
 	d.value = goal
 	return ""
 }
+
+// longest is the longest step: degrees or mm.
+func (d *driver) longest() float64 {
+	if d.angular {
+		return tol.DriveTurn
+	}
+	return math.Max(tol.DriveSlide*d.sys.Bodies[d.mover()].Size, tol.DriveLeast)
+}
+
+// jumps tells whether a step went so much farther, per unit, than the one before that it may have changed branch.
+func (d *driver) jumps(way float64) bool { return d.way > 0 && way > tol.Jump*d.way+tol.JumpLeast }
 
 func (d *driver) accept(p []geom.Pose, v, way float64) {
 	d.last[1] = d.last[0]

@@ -221,6 +221,17 @@ func (l *Live) coordinate(x *limited) float64 {
 	return l.s.Read(l.sys.Rels[l.rels[x.rel]], x.of, l.poses)
 }
 
+// overrun tells which limit a coordinate that is pulled has gone past.
+func (x *limited) overrun(v float64) (end float64, is bool) {
+	switch {
+	case x.r.Lo != nil && v < *x.r.Lo-tol.Overrun:
+		return *x.r.Lo, true
+	case x.r.Hi != nil && v > *x.r.Hi+tol.Overrun:
+		return *x.r.Hi, true
+	}
+	return 0, false
+}
+
 // withinLimits holds coordinates that went past their limits there, and pulls again.
 func (l *Live) withinLimits(target geom.Vec, part float64, left *float64) bool {
 	old := map[int]*solve.Relation{}
@@ -233,14 +244,8 @@ func (l *Live) withinLimits(target geom.Vec, part float64, left *float64) bool {
 		over := false
 		for i := range l.lims {
 			x := &l.lims[i]
-			v := l.coordinate(x)
-			end := v
-			switch {
-			case x.r.Lo != nil && v < *x.r.Lo-tol.Overrun:
-				end = *x.r.Lo
-			case x.r.Hi != nil && v > *x.r.Hi+tol.Overrun:
-				end = *x.r.Hi
-			default:
+			end, is := x.overrun(l.coordinate(x))
+			if !is {
 				continue
 			}
 			over = true

@@ -183,6 +183,15 @@ func (s *Study) went(g *Group, z []float64, sign float64) []float64 {
 	return y
 }
 
+// mixture is a motion in which all freedoms take part, each by its own amount.
+func mixture(d int) []float64 {
+	mix := make([]float64, d)
+	for i := range mix {
+		mix[i] = 1 + tol.Mixed*math.Sin(float64(7*i+1))
+	}
+	return mix
+}
+
 // missing tries steps and counts the fewest freedoms lost by one. A freedom is lost at the pose it leads to if fewer are left there; and
 // if no step goes its way, though others carry the singular pose along, with as many freedoms as here.
 func (s *Study) missing(g *Group, w *vicinity) int {
@@ -221,11 +230,7 @@ func (s *Study) missing(g *Group, w *vicinity) int {
 		return false
 	}
 	// a mixture of all freedoms is the likely case: if it can be followed with none lost, all are real
-	mix := make([]float64, g.d)
-	for i := range mix {
-		mix[i] = 1 + tol.Mixed*math.Sin(float64(7*i+1))
-	}
-	if try(mix, true) {
+	if try(mixture(g.d), true) {
 		return 0
 	}
 	if w.spare < 2*g.d { // too few to try each freedom, without which nothing is sure

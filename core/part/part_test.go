@@ -137,3 +137,19 @@ func TestMass(t *testing.T) {
 		t.Error("a part without volume has a mass")
 	}
 }
+
+// TestBoundsOfRoundness: a shaft whose two ends lean by 5e-6 rad is round, by 5e-5 it is not; a frame's x leans to y within 26° of x.
+func TestBoundsOfRoundness(t *testing.T) {
+	for e, want := range map[float64]bool{5e-6: true, 5e-5: false} {
+		p := with(Feature{Kind: Cylinder, Z: ez, Radius: 3}, Feature{Kind: Cylinder, Z: geom.V(math.Sin(e), 0, math.Cos(e)), Radius: 3})
+		if got := p.RoundAbout(geom.Vec{}, ez); got != want {
+			t.Errorf("leaning by %g: round is %v", e, got)
+		}
+	}
+	for x, want := range map[float64]bool{0.85: false, 0.95: true} {
+		z := geom.V(x, 0, math.Sqrt(1-x*x))
+		if f := (Feature{Kind: Axis, Z: z}).AsFrame(); math.Abs(f.X.Y) > 0.5 != want {
+			t.Errorf("z with %g of x: the frame's x is %v", x, f.X)
+		}
+	}
+}

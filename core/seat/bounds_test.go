@@ -5,6 +5,7 @@ import (
 	"math"
 	"testing"
 
+	"setfast/core/conflict"
 	"setfast/core/geom"
 	"setfast/core/report"
 )
@@ -51,6 +52,16 @@ func TestRoomBetween(t *testing.T) {
 		at := Spread(nil, []Box{cube, cube})
 		if got := at[1].O.X - at[0].O.X - c.side; math.Abs(got-c.gap) > 1e-9 {
 			t.Errorf("cubes of %g mm stand %g mm apart, want %g", c.side, got, c.gap)
+		}
+	}
+}
+
+// TestNegligible: beside a miss in mm an angle is told only where it reads as more than 0.
+func TestNegligible(t *testing.T) {
+	for dg, want := range map[float64]string{4e-5: "cannot hold: off by 1 mm", 6e-5: "cannot hold: off by 1 mm and 0.0001°"} {
+		st := conflict.Settled{Odds: []report.Odds{{Misses: []report.OddsMiss{{MM: 1, Deg: dg}}}}}
+		if got := missWords(nil, st); got != want {
+			t.Errorf("%g°: %s, want %s", dg, got, want)
 		}
 	}
 }

@@ -29,18 +29,17 @@ func (s *System) newton(bodies []int, rels []*Relation, poses []geom.Pose, e eff
 }
 
 // newtonOn does the same with a pattern made before.
-func (s *System) newtonOn(p *pattern, bodies []int, rels []*Relation, poses []geom.Pose, e effort) float64 {
+func (s *System) newtonOn(pat *pattern, bodies []int, rels []*Relation, poses []geom.Pose, e effort) float64 {
 	if len(bodies) == 0 || len(rels) == 0 {
 		return s.worst(rels, poses)
 	}
 	w := s.worker()
-	w.begin(s, bodies, rels, p)
+	w.begin(s, bodies, rels, pat)
 	defer w.end()
 	f, worst := w.linearise(poses)
 	fresh := true // the equations are linearised at these poses
-	lambda := tol.DampStart
-	small := 0
-	past := [4]float64{math.Inf(1), math.Inf(1), math.Inf(1), math.Inf(1)}
+	lambda := damping(tol.DampStart)
+	var p progress
 	for iter := 0; iter < e.iterations && worst > math.Max(tol.AtRest, e.rest) && !s.Stopped(); iter++ {
 		ok := false
 		var fNew, worstNew float64
@@ -48,14 +47,14 @@ func (s *System) newtonOn(p *pattern, bodies []int, rels []*Relation, poses []ge
 			if !fresh {
 				w.linearise(poses)
 			}
-			if e.far {
-				w.damp(tol.DampSlides*lambda, lambda)
+			if k := float64(lambda); e.far {
+				w.damp(tol.DampSlides*k, k)
 			} else {
-				w.damp(lambda, lambda)
+				w.damp(k, k)
 			}
 			fresh = false
 			if !w.m.factor() {
-				lambda = math.Max(lambda*tol.DampPivot, tol.DampStart)
+				lambda = lambda.unfactored()
 				continue
 			}
 			for i, g := range w.g {
@@ -76,35 +75,21 @@ func (s *System) newtonOn(p *pattern, bodies []int, rels []*Relation, poses []ge
 			for i, b := range bodies {
 				poses[b] = w.was[i]
 			}
-			if stepMax < tol.NoStep*(1+w.reach(poses)) {
+			if isRounding(stepMax, w.reach(poses)) {
 				break
 			}
-			lambda = math.Max(lambda*tol.DampMore, tol.DampRefused)
+			lambda = lambda.refused()
 		}
 		if !ok {
 			break
 		}
 		s.follow(w.dials, poses)
-		gain := (f - fNew) / f
+		over := p.over(f, fNew, e)
 		f, worst = fNew, worstNew
-		lambda = math.Max(lambda/tol.DampLess, tol.DampLeast)
-		// at a compromise between relations at odds the residual stays: stop when it no longer falls
-		if gain < tol.NoGain || e.far && gain < tol.NoGainFar {
-			if small++; small >= tol.StillFor {
-				break
-			}
-		} else {
-			small = 0
-		}
-		if e.brief && gain < tol.Leading {
+		if over {
 			break
 		}
-		if e.impatient {
-			if f > past[iter%4]*tol.Halved {
-				break
-			}
-			past[iter%4] = f
-		}
+		lambda = lambda.taken()
 	}
 	return worst
 }

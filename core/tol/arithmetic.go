@@ -18,8 +18,6 @@ const (
 	UnitAlready = 1e-15
 	// NoRotation, rad: below it sin(a/2)/a is ½ to the last digit (the first term left out is a²/48).
 	NoRotation = 1e-9
-	// NoHalfTurn, a sine: below it the logarithm of a rotation is twice its vector part.
-	NoHalfTurn = 1e-12
 	// NoLean, a sine: a direction this near to the axis does not say where a frame's x leans.
 	NoLean = 1e-9
 	// Farthest, mm: how far from its assembly's origin anything may stand: beyond it a double holds no thousandth of a mm.

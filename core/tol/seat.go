@@ -9,8 +9,8 @@ const (
 	SeatedSquare = 0.5
 	// Brought, mm and degrees: a coordinate is where it was to be brought within this.
 	Brought = 1e-3
-	// Negligible, mm and degrees: a miss of one kind this small is not told beside one of the other.
-	Negligible = 1e-6
+	// Negligible, mm and degrees: a miss of one kind that would read 0 is not told beside one of the other.
+	Negligible = 5e-5
 	// FitDirection, a sine, and FitPlace, mm: a feature stands for a motion if its axis is the motion's to within these.
 	FitDirection = 1e-5
 	FitPlace     = 1e-3
