@@ -55,6 +55,7 @@ func post(m *model.Model, st conflict.Settled, res *report.Result) *posted {
 		return p
 	}
 	res.Left = p.basis.Left()
+	p.reconcile(res.Opening-res.Left, res)
 	res.Doubled = res.Asked - res.Removed
 	for b, c := range m.Comps {
 		left, turns := 0, 0
@@ -64,6 +65,33 @@ func post(m *model.Model, st conflict.Settled, res *report.Result) *posted {
 		res.Components[c.Name] = report.Placed{Left: left, Pose: st.Poses[b].Plain(), Slides: left - turns, Turns: turns}
 	}
 	return p
+}
+
+// reconcile has the lines add up to what the relations remove together. In a wide net, whose basis is made anew at the end, a line may
+// have taken rounding for a motion: what is too much is taken from the last relation of a component, which closed its loop, what is too
+// little given to one that removed less than it asks.
+func (p *posted) reconcile(removed int, res *report.Result) {
+	for sure := true; removed != res.Removed; sure = false {
+		was := res.Removed
+		for i := len(res.Lines) - 1; i >= 0 && removed != res.Removed; i-- {
+			list := res.Lines[i].Mates
+			for k := len(list) - 1; k >= 0 && removed != res.Removed && (!sure || k > 0 && k == len(list)-1); k-- {
+				m := &list[k]
+				step := 1
+				if removed < res.Removed {
+					step = -1
+				}
+				if to := m.Removed + step; to >= 0 && to <= m.Asked {
+					m.Removed = to
+					p.removed[p.m.RelOf[m.ID]] = to
+					res.Removed += step
+				}
+			}
+		}
+		if !sure && was == res.Removed {
+			return
+		}
+	}
 }
 
 // relation posts one relation.

@@ -120,7 +120,7 @@ func (s *search) near(put int, brief bool) (solve.Solution, bool) {
 				mine = append(mine, s.Sys.Rels[i])
 			}
 		}
-		if s.Sys.Rest([]int{put}, mine, poses, o) {
+		if s.Sys.Rest([]int{put}, mine, poses, o, 0) {
 			if sol := s.Sys.SolveFrom(poses, s.Rels, o); sol.Holds {
 				return sol, true
 			}

@@ -9,6 +9,12 @@ import (
 // LowerPivoted reduces the r×n matrix a (by rows) to lower trapezoidal form in place, by reflections of its columns, taking the
 // row with the most left first. perm tells which row came where, d how much each brought that those before it had not.
 func LowerPivoted(a []float64, r, n int, perm []int, d []float64) {
+	LowerReflected(a, r, n, perm, d, nil)
+}
+
+// LowerReflected does the same and keeps the reflections where v is given, r times n numbers: unit vectors, one after another, as Reflect
+// takes them; zero where a row brings nothing.
+func LowerReflected(a []float64, r, n int, perm []int, d, v []float64) {
 	for i := 0; i < r; i++ {
 		perm[i] = i
 		d[i] = 0
@@ -46,6 +52,12 @@ func LowerPivoted(a []float64, r, n int, perm []int, d []float64) {
 		vv := 0.0
 		for _, x := range row {
 			vv += x * x
+		}
+		if v != nil && vv > 0 {
+			l := math.Sqrt(vv)
+			for j, x := range row {
+				v[k*n+k+j] = x / l
+			}
 		}
 		if vv > 0 {
 			for i := k + 1; i < r; i++ {

@@ -41,7 +41,12 @@ type Basis struct {
 	spins   int       // turns of such bodies
 	done    bool      // finished
 	todo    []int32   // per body: relations not posted yet
-	only    bool      // only the number of freedoms matters: bodies put aside are forgotten
+	reach   float64   // mm, of all bodies, once asked for
+	grown   []float64 // per column, of those that slides have made
+	posted  []*solve.Relation
+	noise   float64 // mm in a unit motion of the whole: what is left, at most, of equations that repeat others
+	renewed int     // bodies of bases that were made anew on the way
+	only    bool    // only the number of freedoms matters: bodies put aside are forgotten
 	log     []step
 	work    workspace
 }

@@ -3,6 +3,7 @@ package mobility
 import (
 	"testing"
 
+	"setfast/core/geom"
 	"setfast/core/solve"
 )
 
@@ -11,8 +12,8 @@ func TestBoundsOfRank(t *testing.T) {
 	// independent picks rows of two numbers
 	picked := func(rows ...float64) (first, rank float64, sure bool) {
 		var w workspace
-		basis, sure := w.independent(rows, len(rows)/2, 2)
-		return basis[0], float64(len(basis) / 2), sure
+		of, _, sure := w.independent(rows, len(rows)/2, 2)
+		return of[0], float64(len(of) / (len(rows) / 2)), sure
 	}
 	rank := func(floor float64, diag ...float64) (k int, bySVD bool) {
 		var w workspace
@@ -100,7 +101,7 @@ func TestBoundsOfRank(t *testing.T) {
 // TestWellPosed: a body answers for a relation by itself where the least pivot of its own columns is more than a hundredth of the largest.
 func TestWellPosed(t *testing.T) {
 	for e, want := range map[float64]bool{4e-3: false, 4e-2: true} {
-		b := New(&solve.System{Bodies: []solve.Body{{Size: 1}}}, nil, nil)
+		b := New(&solve.System{Bodies: []solve.Body{{Size: 1}}}, []geom.Pose{geom.Home}, nil)
 		b.Open(0)
 		out := []float64{1, 0, 0, 0, 0, 0, 0, e, 0, 0, 0, 0}
 		if got := b.byOneBody([]int{0}, []int32{0, 1, 2, 3, 4, 5}, out, 2); got != want {

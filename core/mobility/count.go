@@ -33,7 +33,7 @@ func (k *Counter) Left(poses []geom.Pose, bodies []int, rels []*solve.Relation) 
 
 // again begins anew, with the same memory, an account of other relations and the bodies opened before forgotten.
 func (n *Basis) again(poses []geom.Pose, bodies []int, rels []*solve.Relation) {
-	n.Poses, n.columns = poses, 0
+	n.Poses, n.columns, n.reach, n.grown = poses, 0, 0, n.grown[:0]
 	n.on, n.owner, n.log = n.on[:0], n.owner[:0], n.log[:0]
 	w := &n.work
 	w.entries.empty()

@@ -16,6 +16,11 @@ type combination struct {
 
 // Finish brings all bodies to the last basis, whose columns are numbered anew from 0.
 func (n *Basis) Finish() {
+	if n.mixed() > mostMixed {
+		if m := n.dissected(); m != nil {
+			*n = *m
+		}
+	}
 	now := make([]combination, len(n.on))
 	final := int32(0)
 	one := []float64{1}
@@ -125,6 +130,7 @@ func (n *Basis) rewrite(now []combination) {
 		list = list[:0]
 		for i := range es {
 			e := &es[i]
+			long := math.Sqrt(e.V[0]*e.V[0] + e.V[1]*e.V[1] + e.V[2]*e.V[2] + e.V[3]*e.V[3] + e.V[4]*e.V[4] + e.V[5]*e.V[5])
 			t := &now[e.Col]
 			for q, c := range t.cols {
 				if !seen[c] {
@@ -134,11 +140,13 @@ func (n *Basis) rewrite(now []combination) {
 				}
 				x := t.x[q]
 				f := &sum[c]
-				for z := range f {
-					y := x * e.V[z]
-					f[z] += y
-					size[c] = max(size[c], y, -y)
-				}
+				f[0] += x * e.V[0]
+				f[1] += x * e.V[1]
+				f[2] += x * e.V[2]
+				f[3] += x * e.V[3]
+				f[4] += x * e.V[4]
+				f[5] += x * e.V[5]
+				size[c] = max(size[c], math.Abs(x)*long)
 			}
 		}
 		slices.Sort(list)
@@ -180,7 +188,7 @@ func (n *Basis) unreflect(s *step, now, fresh []combination, union, place []int3
 	}
 	for u := range union {
 		row := x[u*m : u*m+m]
-		for h := s.gone - 1; h >= 0; h-- {
+		for h := len(s.v)/m - 1; h >= 0; h-- {
 			dense.Reflect(row, s.v[h*m:h*m+m], h)
 		}
 	}

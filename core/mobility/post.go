@@ -13,7 +13,20 @@ import (
 func (n *Basis) Post(r *solve.Relation) int {
 	var buf [4]int
 	bodies := n.Sys.FreeBodies(r, &buf)
-	defer n.putAside(bodies)
+	if !n.only {
+		n.posted = append(n.posted, r)
+	}
+	n.noise = 0
+	removed := n.post(r, bodies)
+	n.putAside(bodies)
+	if n.noise > tol.Noisy && !n.only {
+		removed += n.renew()
+	}
+	return removed
+}
+
+// post eliminates what a relation between bodies resists.
+func (n *Basis) post(r *solve.Relation, bodies []int) int {
 	var actBuf [4]int
 	act := actBuf[:0]
 	for _, b := range bodies { // what was not opened stands
@@ -37,13 +50,13 @@ func (n *Basis) Post(r *solve.Relation) int {
 		return 0
 	}
 	out, rank := n.constrained(rows, u, rel, 6*q, c, k)
+	n.noise /= math.Max(1, own)
 	if rank == 0 {
 		return 0
 	}
 	switch {
 	case n.byOneBody(act, cols, out, rank):
-	case len(cols) > mostReflected && n.moving(cols) <= mostOpen:
-		n.slide(cols, out, rank)
+	case len(cols) > mostReflected && n.moving(cols) <= mostOpen && n.slide(cols, out, rank):
 	default:
 		n.reflect(cols, out, rank)
 	}
@@ -91,8 +104,9 @@ func (n *Basis) byOneBody(act []int, cols []int32, out []float64, rank int) bool
 		if !(w.diag[rank-1] > tol.WellPosed*w.diag[0] && w.diag[rank-1] > tol.Clear*math.Min(most, 1)) {
 			continue
 		}
-		n.substitute(b, cols, f, out, rank)
-		return true
+		if n.substitute(b, cols, f, out, rank) {
+			return true
+		}
 	}
 	return false
 }

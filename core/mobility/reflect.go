@@ -1,41 +1,62 @@
 package mobility
 
 import (
+	"math"
+	"slices"
+
 	"setfast/core/dense"
 	"setfast/core/tol"
 )
 
 // reflect takes the span of the columns out (each of len(cols), one after another) from the basis.
 func (n *Basis) reflect(cols []int32, out []float64, rank int) {
-	w := &n.work
 	c := len(cols)
-	n.moving(cols)
-	first := int32(len(n.on))
-	st := step{first: first, gone: rank}
-	if !n.only {
-		st.old = append(w.ints.room(c), cols...)
-	}
 	if rank < c {
 		dense.Reflectors(out, c, rank)
-		if !n.only {
-			st.v = append(w.kept.room(len(out)), out...)
+	}
+	n.moving(cols)
+	first := n.turned(cols, out, rank)
+	for _, b := range n.work.hit {
+		n.reflectBody(b, cols, out, rank, first)
+	}
+	n.leave(cols, rank)
+}
+
+// turned notes a step in which columns are reflected, and the first of them fall away; it gives the first of the new ones.
+func (n *Basis) turned(cols []int32, v []float64, gone int) (first int32) {
+	w := &n.work
+	c := len(cols)
+	first = int32(len(n.on))
+	if len(n.grown) > 0 {
+		most := 1.0
+		for _, col := range cols {
+			most = math.Max(most, n.growth(col))
 		}
-		room := w.ints.room((c - rank) * len(w.hit))[:(c-rank)*len(w.hit)]
-		for j := 0; j < c-rank; j++ {
+		n.grow(first, slices.Repeat([]float64{most}, c-gone))
+	}
+	if !n.only {
+		st := step{old: append(w.ints.room(c), cols...), first: first, gone: gone}
+		if gone < c {
+			st.v = append(w.kept.room(len(v)), v...)
+		}
+		n.log = append(n.log, st)
+	}
+	if gone < c {
+		room := w.ints.room((c - gone) * len(w.hit))[:(c-gone)*len(w.hit)]
+		for j := 0; j < c-gone; j++ {
 			n.on = append(n.on, room[j*len(w.hit):j*len(w.hit):(j+1)*len(w.hit)])
 			n.owner = append(n.owner, shared)
 		}
 	}
-	if !n.only {
-		n.log = append(n.log, st)
-	}
-	for _, b := range w.hit {
-		n.reflectBody(b, cols, out, rank, first)
-	}
+	return first
+}
+
+// leave forgets columns that have been replaced, so many of which are gone for good.
+func (n *Basis) leave(cols []int32, gone int) {
 	for _, col := range cols {
 		n.on[col], n.owner[col] = nil, replaced
 	}
-	n.columns -= rank
+	n.columns -= gone
 }
 
 // reflectBody brings one body's motions into the new columns, the first of which is given.

@@ -12,6 +12,7 @@ import (
 const (
 	mostReflected = 64
 	mostOpen      = 24
+	mostGrowth    = 1e3 // of columns, by slides: the last three digits of sixteen
 )
 
 // share is a column's part in another.
@@ -23,10 +24,12 @@ type share struct {
 // slide takes the span of the columns out (each of len(cols), one after another) from the basis as reflect does, but so that each new
 // column is made of few old ones: of one, and of the pivots that answer for it. The pivots slide along with it, so that what moves is what
 // lies between them: in a ring of hinges any seven in a row (the turnback method of Topçu, see Kaneko, Lawo, Thierauf, On computational
-// procedures for the force method, 1982). It is exact but for rounding as long as what is added of a pivot is not large.
-func (n *Basis) slide(cols []int32, out []float64, rank int) {
+// procedures for the force method, 1982). It is exact but for rounding as long as what is added of a pivot is not large, over all
+// steps together; where it would be, nothing is done and false is told.
+func (n *Basis) slide(cols []int32, out []float64, rank int) bool {
 	w := &n.work
 	c := len(cols)
+	out = append(w.floats(3, 0), out...)
 	at := w.earlyPivots(out, c, rank)
 	isPivot := make([]bool, c)
 	for _, p := range at {
@@ -36,6 +39,7 @@ func (n *Basis) slide(cols []int32, out []float64, rank int) {
 	of := make([][]share, 0, c-rank) // per new column: the places of old ones
 	by := make([][]share, c)         // per old column: its parts in new ones
 	since := make([]int, rank)       // when a pivot became one
+	grown := make([]float64, 0, c-rank)
 	for j := range c {
 		if isPivot[j] {
 			continue
@@ -53,15 +57,22 @@ func (n *Basis) slide(cols []int32, out []float64, rank int) {
 				leave = r
 			}
 		}
+		most := 0.0
 		for _, s := range v {
 			by[s.col] = append(by[s.col], share{first + k, s.x})
+			most = math.Max(most, math.Abs(s.x)*n.growth(cols[s.col]))
 		}
+		if most > mostGrowth {
+			return false
+		}
+		grown = append(grown, most)
 		of = append(of, v)
 		if leave >= 0 {
 			exchange(out, c, rank, leave, j)
 			at[leave], since[leave] = j, j+1
 		}
 	}
+	n.grow(first, grown)
 	st := step{old: append(w.ints.room(c), cols...), first: first, gone: rank, by: by}
 	n.log = append(n.log, st)
 	n.moving(cols)
@@ -75,6 +86,20 @@ func (n *Basis) slide(cols []int32, out []float64, rank int) {
 		n.on[col], n.owner[col] = nil, replaced
 	}
 	n.columns -= rank
+	return true
+}
+
+// growth is by how much what makes up a column was multiplied on its way: so many times the rounding of one is in it.
+func (n *Basis) growth(col int32) float64 {
+	if int(col) < len(n.grown) && n.grown[col] > 1 {
+		return n.grown[col]
+	}
+	return 1
+}
+
+// grow notes the growth of new columns; those between have none.
+func (n *Basis) grow(first int32, by []float64) {
+	n.grown = append(append(n.grown, make([]float64, max(0, int(first)-len(n.grown)))...), by...)
 }
 
 // moving counts the bodies not yet put aside that move in any of the columns, and lists them in work.hit.

@@ -1,13 +1,16 @@
 package mobility
 
 import (
+	"math"
+
 	"setfast/core/dense"
+	"setfast/core/geom"
 	"setfast/core/tol"
 )
 
 // substitute carries the elimination out: f, by rows, is what falls away in the columns that move the body alone, out the same in
-// all columns.
-func (n *Basis) substitute(b int, cols []int32, f, out []float64, rank int) {
+// all columns. It does nothing, and tells so, where the body would move far more than what it follows.
+func (n *Basis) substitute(b int, cols []int32, f, out []float64, rank int) bool {
 	w := &n.work
 	k := len(w.own)
 	alone := n.alone(b, cols)
@@ -20,6 +23,9 @@ func (n *Basis) substitute(b int, cols []int32, f, out []float64, rank int) {
 			dense.Reflect(f[i*k:i*k+k], q[j*k:j*k+k], j)
 		}
 		reflect6(alone[j:], q[j*k+j:j*k+k])
+	}
+	if n.amplifies(b, cols, alone, f, out, rank) {
+		return false
 	}
 	fresh := n.following(b, cols, n.shared(b, cols), alone, f, out, rank)
 	for _, i := range w.own {
@@ -34,6 +40,55 @@ func (n *Basis) substitute(b int, cols []int32, f, out []float64, rank int) {
 	}
 	n.of[b] = fresh
 	n.columns -= rank
+	return true
+}
+
+// mostFollowed is how far a body may move in a column in which what it follows moved by one.
+const mostFollowed = 10
+
+// amplifies tells whether following would make the body's motion in a column larger than one that began with length one has any reason to
+// be. A turn far away moves a body by as much as it is away, that is no matter; but where one body after another follows what the others do
+// by a lever, columns grow with the power of their number, and all digits of what is small in them are lost.
+func (n *Basis) amplifies(b int, cols []int32, alone [][6]float64, f, out []float64, rank int) bool {
+	c, k := len(cols), len(n.work.own)
+	size := n.Sys.Bodies[b].Size
+	far := size / (size + n.extent())
+	var y [24]float64
+	for i, col := range cols {
+		if int(n.owner[col]) == b {
+			continue
+		}
+		var v [6]float64
+		for r := 0; r < rank; r++ {
+			s := out[r*c+i]
+			for t := 0; t < r; t++ {
+				s -= f[r*k+t] * y[t]
+			}
+			y[r] = s / f[r*k+r]
+			for z, x := range alone[r] {
+				v[z] -= y[r] * x
+			}
+		}
+		slide := far * far * (v[0]*v[0] + v[1]*v[1] + v[2]*v[2])
+		if slide+v[3]*v[3]+v[4]*v[4]+v[5]*v[5] > mostFollowed*mostFollowed {
+			return true
+		}
+	}
+	return false
+}
+
+// extent is how far the bodies reach, in mm.
+func (n *Basis) extent() float64 {
+	if n.reach == 0 {
+		lo, hi := geom.V(math.Inf(1), math.Inf(1), math.Inf(1)), geom.V(math.Inf(-1), math.Inf(-1), math.Inf(-1))
+		for b := range n.Sys.Bodies {
+			p := n.Poses[b].Point(n.Sys.Bodies[b].Centre)
+			lo = geom.V(math.Min(lo.X, p.X), math.Min(lo.Y, p.Y), math.Min(lo.Z, p.Z))
+			hi = geom.V(math.Max(hi.X, p.X), math.Max(hi.Y, p.Y), math.Max(hi.Z, p.Z))
+		}
+		n.reach = hi.Sub(lo).Norm()
+	}
+	return n.reach
 }
 
 // alone lists the motions of a body in those of the columns that move it alone (places in work.own).

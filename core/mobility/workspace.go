@@ -6,7 +6,7 @@ import (
 
 // workspace is memory that is used again for each relation.
 type workspace struct {
-	f       [8][]float64
+	f       [10][]float64
 	perm    [24]int
 	diag    [24]float64
 	cols    []int32

@@ -6,21 +6,33 @@ import (
 	"slices"
 
 	"setfast/core/dense"
+	"setfast/core/par"
 	"setfast/core/tol"
 )
 
 // echelon recombines motions, bodies in build order: tell is called for each body with the few motions in which it is the
-// first to move. No more than these are needed to move the body as all can, while those before it rest.
+// first to move. No more than these are needed to move the body as all can, while those before it rest. What is found is told meanwhile, in
+// order, by another goroutine.
 func echelon(all []vector, bodies int, stopped func() bool, tell func(i int, first []vector)) {
-	from := make([][]vector, bodies) // by the first body that moves
-	put := func(a vector) {
-		if len(a) > 0 {
-			a.one()
-			from[a[0].i] = append(from[a[0].i], a)
-		}
+	type found struct {
+		i     int
+		first []vector
 	}
+	par.Pipe(func(put func(found)) {
+		recombine(all, bodies, stopped, func(i int, first []vector) { put(found{i, first}) })
+	}, func(f found) {
+		if !stopped() {
+			tell(f.i, f.first)
+		}
+	})
+}
+
+func recombine(all []vector, bodies int, stopped func() bool, tell func(i int, first []vector)) {
+	from := make([][]*line, bodies) // by the first body that moves
 	for _, a := range all {
-		put(a)
+		if len(a) > 0 {
+			from[a[0].i] = append(from[a[0].i], newLine(a))
+		}
 	}
 	for i := range from {
 		if stopped() {
@@ -28,29 +40,30 @@ func echelon(all []vector, bodies int, stopped func() bool, tell func(i int, fir
 		}
 		cand := from[i]
 		from[i] = nil
-		slices.SortStableFunc(cand, func(a, b vector) int { return cmp.Compare(len(a), len(b)) })
-		first, taken := spanning(cand)
-		here := dense.New(6, len(first))
-		for c, a := range first {
-			for q, x := range a[0].v {
-				here.Set(q, c, x)
-			}
+		if len(cand) == 0 {
+			continue
 		}
+		slices.SortStableFunc(cand, func(a, b *line) int { return cmp.Compare(a.count, b.count) })
+		chosen, taken := spanning(cand, i)
+		var first []vector
+		for _, a := range chosen {
+			first = append(first, a.vector().one())
+		}
+		at := parts(first)
 		for c, a := range cand {
 			if taken[c] {
 				continue
 			}
 			if len(first) > 0 {
-				for k, y := range dense.LeastSquares(here, a[0].v[:], tol.Independent) {
-					if y != 0 {
-						a = a.plus(-y, first[k])
-					}
+				head, long := a.at(i), math.Sqrt(a.norm2)
+				for k, y := range at.Vec(head[:]) {
+					a.less(y*long, first[k], bodies)
 				}
 			}
-			if len(a) > 0 && a[0].i == i { // rounding is left of it
-				a = a[1:]
+			a.drop(i) // rounding is left of it
+			if next := a.first(i + 1); next >= 0 {
+				from[next] = append(from[next], a)
 			}
-			put(a)
 		}
 		if len(first) > 0 {
 			tell(i, first)
@@ -58,12 +71,167 @@ func echelon(all []vector, bodies int, stopped func() bool, tell func(i int, fir
 	}
 }
 
-// spanning chooses motions whose first body they move as all of them can, and marks them. Of those that will do it takes the one that
+// parts gives, of a motion of the body that moves first in some, its parts in them.
+func parts(first []vector) dense.Mat {
+	here := dense.New(6, len(first))
+	for c, a := range first {
+		for q, x := range a[0].v {
+			here.Set(q, c, x)
+		}
+	}
+	out := dense.New(len(first), 6)
+	for q := range 6 {
+		unit := make([]float64, 6)
+		unit[q] = 1
+		for k, y := range dense.LeastSquares(here, unit, tol.Independent) {
+			out.Set(k, q, y)
+		}
+	}
+	return out
+}
+
+// line is a motion under elimination: by its elements or, once many bodies move in it, with room for all.
+type line struct {
+	few   vector
+	all   [][6]float64 // nil while there are few
+	count int          // bodies that move
+	norm2 float64      // the square of its length, about
+	was   float64      // the same when it was last measured
+}
+
+// crowded is the part of the bodies from which on a motion has room for all; remeasured that of the square of its length at which this is
+// taken anew.
+const (
+	crowded    = 8
+	remeasured = 1e-6
+)
+
+func newLine(a vector) *line {
+	l := &line{few: a, count: len(a)}
+	for k := range a {
+		l.norm2 += square(&a[k].v)
+	}
+	l.was = l.norm2
+	return l
+}
+
+// at is the motion of a body, in the motion made of length one.
+func (l *line) at(i int) (v [6]float64) {
+	if l.all != nil {
+		v = l.all[i]
+	} else if len(l.few) > 0 && l.few[0].i == i {
+		v = l.few[0].v
+	}
+	k := 1 / math.Sqrt(l.norm2)
+	for q := range v {
+		v[q] *= k
+	}
+	return v
+}
+
+// less takes y times b out of the line.
+func (l *line) less(y float64, b vector, bodies int) {
+	if y == 0 {
+		return
+	}
+	if l.all == nil {
+		if (len(l.few)+len(b))*crowded < bodies {
+			*l = *newLine(l.few.plus(-y, b))
+			return
+		}
+		l.all = make([][6]float64, bodies)
+		for _, e := range l.few {
+			l.all[e.i] = e.v
+		}
+		l.few = nil
+	}
+	for k := range b {
+		e := &b[k]
+		to := &l.all[e.i]
+		was := square(to)
+		for q, x := range &e.v {
+			to[q] -= y * x
+		}
+		is := square(to)
+		switch still := is <= tol.StandsStill*tol.StandsStill*l.norm2 || is < tol.NoPart*tol.NoPart*was; {
+		case still:
+			*to = [6]float64{}
+			is = 0
+			if was > 0 {
+				l.count--
+			}
+		case was == 0:
+			l.count++
+		}
+		l.norm2 += is - was
+	}
+}
+
+// drop has a body stand still.
+func (l *line) drop(i int) {
+	if l.all == nil {
+		if len(l.few) > 0 && l.few[0].i == i {
+			l.few = l.few[1:]
+			l.count--
+		}
+	} else if l.all[i] != ([6]float64{}) {
+		l.all[i] = [6]float64{}
+		l.count--
+	}
+}
+
+// first is the first body that moves, from some on, or -1.
+func (l *line) first(from int) int {
+	if l.all == nil {
+		if len(l.few) == 0 {
+			return -1
+		}
+		return l.few[0].i
+	}
+	for i := from; i < len(l.all); i++ {
+		if l.all[i] != ([6]float64{}) {
+			if l.norm2 < remeasured*l.was { // so much was taken out that the differences say little
+				l.measure()
+			}
+			return i
+		}
+	}
+	return -1
+}
+
+// measure takes the length anew, which has been kept by differences.
+func (l *line) measure() {
+	sum := 0.0
+	for i := range l.all {
+		sum += square(&l.all[i])
+	}
+	l.norm2, l.was = sum, sum
+}
+
+func square(v *[6]float64) float64 {
+	return v[0]*v[0] + v[1]*v[1] + v[2]*v[2] + v[3]*v[3] + v[4]*v[4] + v[5]*v[5]
+}
+
+// vector lists the bodies that move.
+func (l *line) vector() vector {
+	if l.all == nil {
+		return l.few
+	}
+	out := make(vector, 0, l.count)
+	for i := range l.all {
+		if l.all[i] != ([6]float64{}) {
+			out = append(out, element{i, l.all[i]})
+		}
+	}
+	return out
+}
+
+// spanning chooses motions whose first body, the i-th, they move as all of them can, and marks them. Of those that will do it takes the one that
 // disturbs the fewest: they come in that order.
-func spanning(cand []vector) (first []vector, taken []bool) {
+func spanning(cand []*line, i int) (first []*line, taken []bool) {
 	left := make([][6]float64, len(cand)) // what of each the chosen do not span
 	for c := range cand {
-		left[c] = cand[c][0].v
+		left[c] = cand[c].at(i)
 	}
 	taken = make([]bool, len(cand))
 	for len(first) < 6 {

@@ -23,6 +23,9 @@ type vicinity struct {
 	unsure bool // there were too many ways to try
 }
 
+// mostExact is how many bodies are brought to rest to the last digit after a step; more, only to what counts as followed.
+const mostExact = 100
+
 // vicinityOf finds what is near a group.
 func (s *Study) vicinityOf(g *Group) *vicinity {
 	if g.around != nil {
@@ -103,7 +106,11 @@ func (s *Study) step(g *Group, z []float64, sign float64) (poses []geom.Pose, mo
 		}
 		s.trial[b] = s.Sys.Move(s.Poses[b], b, d)
 	}
-	if !s.Sys.Rest(w.bodies, w.rels, s.trial, solve.Options{MM: tol.Followed, Deg: tol.Followed}) {
+	enough := 0.0
+	if len(w.bodies) > mostExact {
+		enough = tol.Followed / 2
+	}
+	if !s.Sys.Rest(w.bodies, w.rels, s.trial, solve.Options{MM: tol.Followed, Deg: tol.Followed}, enough) {
 		return nil, false
 	}
 	kept, all := 0.0, 0.0

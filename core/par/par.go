@@ -44,3 +44,24 @@ func Runs(n, least int, do func(run, from, to int)) int {
 	Do(works...)
 	return k
 }
+
+// Pipe has what one function produces used by another meanwhile, in order. Where there is one processor each is used at once.
+func Pipe[T any](produce func(put func(T)), use func(T)) {
+	if runtime.GOMAXPROCS(0) == 1 {
+		produce(use)
+		return
+	}
+	made := make(chan T, 64)
+	Do(func() {
+		defer close(made)
+		produce(func(x T) { made <- x })
+	}, func() {
+		defer func() { // lest what produces more wait for ever after a panic here
+			for range made {
+			}
+		}()
+		for x := range made {
+			use(x)
+		}
+	})
+}

@@ -1,6 +1,8 @@
 package par
 
 import (
+	"runtime"
+	"slices"
 	"testing"
 )
 
@@ -32,4 +34,43 @@ func TestRuns(t *testing.T) {
 		}
 	}()
 	Do(func() {}, func() { panic("wrong") })
+}
+
+// TestPipe: all is used, in order, on one processor and on several, and a panic on either side is the caller's.
+func TestPipe(t *testing.T) {
+	for _, procs := range []int{1, 2} {
+		func() {
+			defer runtime.GOMAXPROCS(runtime.GOMAXPROCS(procs))
+			var got []int
+			Pipe(func(put func(int)) {
+				for i := range 500 {
+					put(i)
+				}
+			}, func(i int) { got = append(got, i) })
+			if len(got) != 500 || !slices.IsSorted(got) {
+				t.Errorf("on %d: %d used", procs, len(got))
+			}
+			for _, at := range []string{"produced", "used"} {
+				func() {
+					defer func() {
+						if recover() != at {
+							t.Errorf("on %d: the panic where it is %s is lost", procs, at)
+						}
+					}()
+					Pipe(func(put func(int)) {
+						for i := range 500 {
+							put(i)
+						}
+						if at == "produced" {
+							panic(at)
+						}
+					}, func(i int) {
+						if at == "used" && i == 3 {
+							panic(at)
+						}
+					})
+				}()
+			}
+		}()
+	}
 }

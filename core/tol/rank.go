@@ -30,6 +30,9 @@ const (
 	SlideLeast = 0.1
 	// Cancelled, of what was added up: what is left of parts that cancel is rounding.
 	Cancelled = 1e-12
+	// Noisy, mm in a unit motion of the whole: what is left of an equation that repeats others is more than rounding. A thousandth of
+	// what would pass for a motion.
+	Noisy = 2e-9
 	// PivotTie: rows this near in length are taken in their own order, so that rounding does not choose.
 	PivotTie = 1e-9
 	// NoRow: what is left of a row of length one is rounding.
