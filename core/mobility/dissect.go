@@ -20,7 +20,7 @@ import (
 
 const (
 	mostMixed   = 3e6  // numbers that the steps of a basis mix; with more it is made anew before it is finished
-	mostRenewed = 4000 // bodies of bases that are made anew on the way
+	mostRenewed = 2500 // bodies of bases that are made anew on the way
 	leafBodies  = 6    // a piece this small is not halved
 )
 
