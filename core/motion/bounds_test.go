@@ -244,6 +244,8 @@ func TestBoundsOfDrives(t *testing.T) {
 		{"Jump: seven times as far is one", jumps(1, 7), true},
 		{"JumpLeast: unless both are next to nothing", jumps(1e-9, 4e-7), false},
 		{"JumpLeast: 4e-6 is something", jumps(1e-9, 4e-6), true},
+		{"JumpSteps: a step of a two-hundredth is the shortest", closest(0.02, 5), true},
+		{"JumpSteps: one of a hundred-and-sixtieth is not", closest(0.03, 5), false},
 		{"Reached: exact relations are held to 1e-7 mm", allow(0), 1e-7},
 		{"ReachedBeside: inexact ones to about three times what they miss by", allow(3e-4) >= 2 && allow(3e-4) <= 6, true},
 	})

@@ -152,7 +152,7 @@ func (d *driver) to(goal float64) string {
 		p, way, why := d.try(next)
 		// a jump in how far things go for a step betrays a change of branch: look closer
 		jump := why == "" && d.jumps(way)
-		if why == "" && (!jump || step < most/tol.JumpSteps) {
+		if why == "" && (!jump || closest(step, most)) {
 			d.accept(p, next, way)
 			step = math.Min(step*2, most)
 			continue
@@ -181,6 +181,9 @@ func (d *driver) longest() float64 {
 
 // jumps tells whether a step went so much farther, per unit, than the one before that it may have changed branch.
 func (d *driver) jumps(way float64) bool { return d.way > 0 && way > tol.Jump*d.way+tol.JumpLeast }
+
+// closest tells whether a step is so short that a jump is one of the linkage, not of the steps.
+func closest(step, longest float64) bool { return step < longest/tol.JumpSteps }
 
 func (d *driver) accept(p []geom.Pose, v, way float64) {
 	d.last[1] = d.last[0]

@@ -4,7 +4,6 @@ import (
 	"setfast/core/dense"
 	"setfast/core/mobility"
 	"setfast/core/solve"
-	"setfast/core/tol"
 )
 
 // Group is a set of freedoms that hang together: some bodies and an orthonormal basis of their motions.
@@ -130,7 +129,8 @@ func (s *Study) spin(c int) *Group {
 	return g
 }
 
-// orthonormal makes the basis of the group orthonormal, by Gram and Schmidt's method on the bodies' motions together.
+// orthonormal makes the basis of the group orthonormal, by Gram and Schmidt's method on the bodies' motions together, twice
+// over, which is enough (Giraud, Langou, Rozložník 2005).
 func (g *Group) orthonormal() {
 	d := g.d
 	x := make([]float64, 6*len(g.bodies)*d) // by column
@@ -145,7 +145,6 @@ func (g *Group) orthonormal() {
 	for j := 0; j < d; j++ {
 		a := x[j*rows : (j+1)*rows]
 		for pass := 0; pass < 2; pass++ {
-			was := dense.Norm(a)
 			for k := 0; k < j; k++ {
 				b := x[k*rows : (k+1)*rows]
 				if s := dense.Dot(a, b); s != 0 {
@@ -160,9 +159,6 @@ func (g *Group) orthonormal() {
 			}
 			for z := range a {
 				a[z] /= l
-			}
-			if l > tol.HalfLost*was {
-				break
 			}
 		}
 	}

@@ -5,6 +5,7 @@ import (
 	"testing"
 
 	"setfast/core/geom"
+	"setfast/core/part"
 )
 
 // TestBoundsOfEquations sets features just to either side of where an equation would lose its direction.
@@ -64,6 +65,17 @@ func TestBoundsOfEquations(t *testing.T) {
 	for v, want := range map[float64]float64{225 + 2e-10: 225 + 2e-10, 225 + 2e-9: -135 + 2e-9} {
 		if got := r.NearestTurn(v); math.Abs(got-want) > 1 {
 			t.Errorf("TurnTie: %.10f is read as %g, want %g", v, got, want)
+		}
+	}
+}
+
+// TestParallelFaces: two faces off parallel by 4e-6 have a middle plane, by 4e-5 they have none.
+func TestParallelFaces(t *testing.T) {
+	for e, want := range map[float64]bool{4e-6: true, 4e-5: false} {
+		f := part.Feature{Kind: part.Plane, Z: geom.V(0, 0, 1)}
+		g := part.Feature{Kind: part.Plane, O: geom.V(0, 0, 9), Z: geom.V(math.Sin(e), 0, -math.Cos(e))}
+		if _, got := MidPlane(f, g); got != want {
+			t.Errorf("off by %g: %v", e, got)
 		}
 	}
 }

@@ -8,7 +8,6 @@ import (
 	"setfast/core/account"
 	"setfast/core/assembly"
 	"setfast/core/geom"
-	"setfast/core/tol"
 )
 
 // Shift is an exact move: a way along three axes, after turns about the first, the second and the third of them.
@@ -56,7 +55,7 @@ func Bring(ctx context.Context, doc *assembly.Document, id, of string, to float6
 	if len(a.Root.Odds) > 0 {
 		return nil, fmt.Errorf("%s cannot be brought there: limits or other relations stop it", id)
 	}
-	if got := a.Coordinates()[id][of]; math.Abs(got-to) > tol.Brought {
+	if _, is := a.Coordinates()[id]; !is {
 		return nil, fmt.Errorf("%s is not in force, so nothing can be brought there", id)
 	}
 	out := map[string]geom.Pose{}

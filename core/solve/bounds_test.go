@@ -102,3 +102,92 @@ func TestRestless(t *testing.T) {
 		}
 	}
 }
+
+// between states a distance between a point at the origin and one of the body.
+func between(t *testing.T, s *System, id string, at, own geom.Vec, v float64) *Relation {
+	t.Helper()
+	pt := func(body int, o geom.Vec) Feat {
+		return Feat{Body: body, F: part.Feature{Kind: part.Point, O: o}}
+	}
+	r, err := s.New(Spec{ID: id, Type: "distance", A: pt(-1, at), B: pt(0, own), Params: relation.Params{}.WithNum("value", v)})
+	if err != nil {
+		t.Fatal(err)
+	}
+	return r
+}
+
+// TestBoundsOfPulling: how far a body turns in a step, how a step that turned too far is shortened, what must hold after it.
+func TestBoundsOfPulling(t *testing.T) {
+	for turn, want := range map[float64]float64{0: 0.5, 0.4: 0.5, 0.7: 0.4, 10: 0.2} {
+		if got := shorter(turn); math.Abs(got-want) > 1e-6 {
+			t.Errorf("PullShort, PullLong, PullAim: after a turn of %g a step is tried at %g, want %g", turn, got, want)
+		}
+	}
+	// an arm of 100 mm about the origin, whose pivot is held by two equations that differ by e
+	pull := func(e float64, to geom.Vec) (turned float64, ok bool, left, worst float64) {
+		s := &System{Bodies: []Body{{Start: geom.Home}}}
+		s.Rels = []*Relation{between(t, s, "a", geom.V(0, 0, 50), geom.Vec{}, 50), between(t, s, "b", geom.V(0, 0, 50), geom.Vec{}, 50+e)}
+		s.Measure()
+		s.Bodies[0].Size = 100
+		k := s.NewPull([]int{0}, s.Rels, 0, geom.V(100, 0, 0))
+		poses := s.NewPoses()
+		left, _, ok = k.To(poses, to, 1)
+		return poses[0].Q.Log().Norm(), ok, left, s.worst(s.Rels, poses)
+	}
+	if turn, ok, _, _ := pull(0, geom.V(-90, 20, 0)); !ok || turn > 0.35 {
+		t.Errorf("PullTurn: a far pull turns by %g, %v; at most 0.35 is wanted", turn, ok)
+	}
+	if _, ok, _, worst := pull(8e-8, geom.V(100, 1, 0)); !ok || worst > 1e-7 {
+		t.Errorf("PullHolds: relations that differ by 8e-8 do not follow (off by %g)", worst)
+	}
+	if _, ok, _, _ := pull(8e-7, geom.V(100, 1, 0)); ok {
+		t.Error("PullHolds: relations that differ by 8e-7 follow")
+	}
+	if _, _, _, worst := pull(0, geom.V(100, 1, 0)); worst > 1e-9 {
+		t.Errorf("PullRest: after a step relations are off by %g", worst)
+	}
+	k := (&System{Bodies: []Body{{Start: geom.Home}}}).NewPull([]int{0}, nil, 0, geom.V(1, 0, 0))
+	k.pull.A.Frame.O = geom.Vec{}
+	if r := k.s.Eval(k.pull, k.s.NewPoses(), &Rows{})[0].R; math.Abs(math.Abs(r)-0.02) > 1e-12 {
+		t.Errorf("PullWeight: a mm of the pointer counts as %g of a relation", r)
+	}
+	_, _, straight, _ := pull(0, geom.V(100, 0.9, 0))
+	if straight > 0.1 {
+		t.Errorf("PullStraight: a small step leaves %g", straight)
+	}
+}
+
+// TestBoundsOfStarts: how large a body is taken to be, how far it is displaced for another start, when few relations miss wholly.
+func TestBoundsOfStarts(t *testing.T) {
+	size := func(apart float64) float64 {
+		s := &System{Bodies: []Body{{Start: geom.Home}}}
+		s.Rels = []*Relation{between(t, s, "a", geom.Vec{}, geom.Vec{}, 1), between(t, s, "b", geom.Vec{}, geom.V(apart, 0, 0), 1)}
+		s.Measure()
+		return s.Bodies[0].Size
+	}
+	if got := size(1e-3); got != 10 {
+		t.Errorf("PointSize, PointReach: features 1e-3 mm apart make a body of %g mm, want 10", got)
+	}
+	if got := size(8e-3); got != 4e-3 {
+		t.Errorf("PointSize: features 8e-3 mm apart make one of %g", got)
+	}
+	s := &System{Bodies: []Body{{Start: geom.Home, Size: 100}}}
+	poses, numbers, most := s.NewPoses(), shaking, 0.0
+	for range 50 {
+		s.scattered([]int{0}, poses, 1, &numbers)
+		for _, x := range poses[0].O.Array() {
+			most = math.Max(most, math.Abs(x))
+		}
+	}
+	if most > 15 || most < 13 {
+		t.Errorf("Scatter: a body of 100 mm is displaced by up to %g, want almost 15", most)
+	}
+	// of three distances two agree: the third misses by all of its millimetre
+	s = &System{Bodies: []Body{{Start: geom.Pose{O: geom.V(20.3, 0, 0), Q: geom.Identity}}}}
+	s.Rels = []*Relation{between(t, s, "a", geom.Vec{}, geom.Vec{}, 20), between(t, s, "b", geom.Vec{}, geom.Vec{}, 20), between(t, s, "c", geom.Vec{}, geom.Vec{}, 21)}
+	s.Measure()
+	at := s.Sparsest(s.All(), s.NewPoses(), func(int) float64 { return 1 })[0].O.Norm()
+	if math.Abs(at-20) > 1e-5 {
+		t.Errorf("Sparse, Sparser: it stands at %g, want 20 but for 1e-5", at)
+	}
+}

@@ -74,9 +74,14 @@ func (k *Pull) To(poses []geom.Pose, target geom.Vec, part float64) (left float6
 		for i, b := range k.bodies {
 			poses[b] = k.was[i]
 		}
-		part *= math.Max(tol.PullShort, math.Min(tol.PullLong, tol.PullAim*tol.PullTurn/(turn+tol.PullNoTurn)))
+		part *= shorter(turn)
 	}
 	return step.Norm(), false, false
+}
+
+// shorter is the part of a step that turned so far (rad) which is tried next.
+func shorter(turn float64) float64 {
+	return math.Max(tol.PullShort, math.Min(tol.PullLong, tol.PullAim*tol.PullTurn/(turn+tol.PullNoTurn)))
 }
 
 // turned is the largest turn of a body since the step began.

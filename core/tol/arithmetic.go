@@ -22,7 +22,4 @@ const (
 	NoLean = 1e-9
 	// Farthest, mm: how far from its assembly's origin anything may stand: beyond it a double holds no thousandth of a mm.
 	Farthest = 1e10
-	// HalfLost: a column orthogonalised against others is done again if less than this of it was left ("twice is enough",
-	// Giraud, Langou, Rozložník 2005, with ½ for their 1/√2).
-	HalfLost = 0.5
 )

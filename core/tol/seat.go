@@ -7,8 +7,6 @@ const (
 	TurnedBy = 1e-12
 	// SeatedSquare, a cosine: a face this little along an axis does not tell from which side a part came.
 	SeatedSquare = 0.5
-	// Brought, mm and degrees: a coordinate is where it was to be brought within this.
-	Brought = 1e-3
 	// Negligible, mm and degrees: a miss of one kind that would read 0 is not told beside one of the other.
 	Negligible = 5e-5
 	// FitDirection, a sine, and FitPlace, mm: a feature stands for a motion if its axis is the motion's to within these.
