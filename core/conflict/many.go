@@ -53,7 +53,8 @@ func (s *search) allAtOnce(block []int, poses []geom.Pose) (sets []irreducible, 
 		if set == nil {
 			set = s.around(d, active, at)
 		}
-		if set == nil { // perhaps it holds after all
+		proved := set != nil
+		if !proved { // perhaps it holds after all
 			with := insert(active, d)
 			if p := s.anyhow(with, at); p != nil {
 				active, at = with, p
@@ -64,7 +65,7 @@ func (s *search) allAtOnce(block []int, poses []geom.Pose) (sets []irreducible, 
 			}
 		}
 		out = append(out, d)
-		sets = append(sets, irreducible{set: set, proved: true})
+		sets = append(sets, irreducible{set: set, proved: proved})
 	}
 	return sets, out, at
 }
