@@ -33,6 +33,14 @@ var pureTests = []struct{ name, script string }{
 			|| same([now.motions === was.motions, now.findings, now.balance, now.redo], [true, "f", "b2", "r"])
 			|| same([was.seq, Object.keys(was.lines), Object.keys(was.mates)], [3, ["r1", "r2"], ["r1", "r2"]]);
 	})()`},
+	{"round features tell their diameters, and of a shank in a hole the room", `(() => {
+		const f = (r, side) => ({f: {r, side}});
+		return same(m.round([f(3.3, "hole"), f(3, "shaft")]).map((x) => x.words + " " + x.says),
+			["Diameter of the first 6.6 mm", "Diameter of the second 6 mm", "Clearance, on the diameter 0.6 mm"])
+			|| same(m.round([f(3, "shaft")]).map((x) => x.says), ["6 mm"]) || same(m.round([{f: {}}]), [])
+			|| same(m.round([f(3, "shaft"), f(2.99, "hole")])[2].words, "Interference, on the diameter");
+	})()`},
+	{"every word of the account has a meaning, and no other has", `same(["loose", "At odds", "shaky"].map((w) => !!m.meaning(w)), [true, true, true]) || same(m.meaning("crank"), "")`},
 	{"whole trials complete what was left untried, and nothing else changes or moves", `(() => {
 		const list = [{type: "a", label: "x", after: 1}, {type: "b", label: "y", untried: true, after: 3}, {type: "b", label: "z", untried: true, after: 3}];
 		const at = m.tried(list, [{type: "b", label: "z", after: 0}, {type: "a", label: "x", after: 9}, {type: "b", label: "y", after: 3, odds: "no"}]);

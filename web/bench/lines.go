@@ -27,6 +27,7 @@ type lineView struct {
 	Suppressed    bool
 	Odds          bool
 	Doubled       bool
+	Temporary     bool // a relation of it is there only for the time being
 	Sub, Flexible bool // a subassembly; one that moves in itself
 	Inner         bool
 	Opens         string // the address of a subassembly's own Bench
@@ -56,6 +57,7 @@ func (v *accountView) lines(j *app.Judged) {
 	for i, c := range j.Asm.Components {
 		l := t.line(i, c, v.missing[c.Name], mates[i], sits[i], odd[i])
 		l.Doubled = slices.ContainsFunc(mates[i], func(m mateView) bool { return doubled[m.ID] })
+		l.Temporary = slices.ContainsFunc(mates[i], func(m mateView) bool { return m.Temporary })
 		v.Lines = append(v.Lines, l)
 		if c.Flexible && !c.Suppressed && l.Missing == "" {
 			v.Lines = append(v.Lines, t.inside(c.Name)...)

@@ -16,6 +16,7 @@ type mateView struct {
 	Ends       []endView
 	Words      string // of a coupling, which has no ends to pick
 	Note       string
+	Temporary  bool // by its note
 	Asked      int
 	Removed    int
 	Posted     bool
@@ -52,7 +53,7 @@ type fieldView struct {
 func (t *told) mate(m *assembly.Mate) mateView {
 	note := t.j.Result.Mates[m.ID]
 	d := m.Descriptor()
-	v := mateView{ID: m.ID, Suppressed: m.Suppressed, LeftOut: note.LeftOut, Sense: note.Sense, Note: m.Note}
+	v := mateView{ID: m.ID, Suppressed: m.Suppressed, LeftOut: note.LeftOut, Sense: note.Sense, Note: m.Note, Temporary: temporary(m)}
 	if m.IsCoupling() {
 		v.Words = m.JointA + " " + d.Say.Verb + " " + m.JointB
 	} else {
@@ -82,6 +83,11 @@ func (t *told) mate(m *assembly.Mate) mateView {
 		v.Miss = t.units.Said(words.Miss(note.Miss.MM, note.Miss.Deg))
 	}
 	return v
+}
+
+// temporary tells whether a relation is there only for the time being: its note begins so.
+func temporary(m *assembly.Mate) bool {
+	return strings.HasPrefix(strings.ToLower(strings.TrimSpace(m.Note)), "temporary")
 }
 
 // now says where the coordinates of a joint stand.

@@ -22,6 +22,20 @@ func groups(a *assembly.Assembly) []groupJSON {
 	return out
 }
 
+// viewJSON is a view that the document keeps.
+type viewJSON struct {
+	Name string     `json:"name"`
+	Look [3]float64 `json:"look"`
+}
+
+func views(a *assembly.Assembly) []viewJSON {
+	out := []viewJSON{}
+	for _, v := range a.Views {
+		out = append(out, viewJSON{v.Name, v.Look.Array()})
+	}
+	return out
+}
+
 func variants(a *assembly.Assembly) []variantJSON {
 	out := []variantJSON{}
 	for _, v := range a.Variants {

@@ -39,6 +39,7 @@ type stateJSON struct {
 	Settings   settingsJSON               `json:"settings"`
 	Groups     []groupJSON                `json:"groups"` // of the list
 	Variants   []variantJSON              `json:"variants"`
+	Views      []viewJSON                 `json:"views"`
 	Verdict    string                     `json:"verdict"`
 	Undo       string                     `json:"undo"`
 	Redo       string                     `json:"redo"`
@@ -163,7 +164,7 @@ func (b *Bench) write(s, was *shown) (*stateJSON, error) {
 	j, u := s.of, s.unit
 	v := view(j, u)
 	out := &stateJSON{Seq: j.Seq, Verdict: string(j.Verdict()), Undo: j.Undo.Said, Redo: j.Redo.Said, Order: []string{}, LineOrder: []string{},
-		Components: map[string]json.RawMessage{}, Lines: map[string]string{}, Mates: map[string][]string{}, Joints: joints(j, v.coordinates), Settings: settings(j), Groups: groups(j.Asm), Variants: variants(j.Asm)}
+		Components: map[string]json.RawMessage{}, Lines: map[string]string{}, Mates: map[string][]string{}, Joints: joints(j, v.coordinates), Settings: settings(j), Groups: groups(j.Asm), Variants: variants(j.Asm), Views: views(j.Asm)}
 	hidden := func(k *assembly.Component) bool { return k.Suppressed || v.missing[k.Name] != "" }
 	ways := j.WaysIn(context.Background())
 	known := map[string]*roundJSON{}

@@ -22,6 +22,7 @@ import { closePanel } from "./panel.js";
 import { Moving } from "./moving.js";
 import { merge, poses } from "./state.js";
 import { shake } from "./shake.js";
+import { explained, terms } from "./terms.js";
 import { Tug } from "./tug.js";
 
 const tellFor = { good: 3200, bad: 7000 }; // ms
@@ -104,8 +105,12 @@ export class Bench {
       groupLines: () => this.groupLines(),
       settings: () => this.state && this.settings.open(this.state.settings), keys: () => this.showKeys(),
       tell: (text) => this.tell(text),
+      terms: () => this.palette.open(Object.entries(terms).map(([w, says]) => `${w}: ${says}`).map((words) => ({
+        words, run: () => this.tell(words),
+      }))),
     });
     this.keys = byKey(this.commands);
+    explained(document.body, (text) => this.tell(text));
     const sentence = $("#sentence");
     const least = parseFloat(getComputedStyle(sentence).minHeight);
     new ResizeObserver(() => $("#stage").style.setProperty("--grown", `${sentence.offsetHeight - least}px`)).observe(sentence);

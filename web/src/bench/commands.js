@@ -38,6 +38,7 @@
  * @property {() => void} shake
  * @property {() => void} nextLoose
  * @property {() => void} groupLines
+ * @property {() => void} terms
  * @property {HTMLElement} view
  * @property {string} asm
  */
@@ -113,7 +114,7 @@ function looking(b) {
     hide: { words: "Hide a part, or show it", key: "i", help: "invisible", run: () => b.looks.hide() },
     only: { words: "Show only a part", key: "o", help: "isolate", run: () => b.looks.only() },
     "see-through": { words: "See through a part", key: "u", help: "transparent, ghost", run: () => b.looks.seeThrough() },
-    "hidden-edges": { words: "Edges behind faces", help: "hidden lines, x-ray", run: () => b.looks.hiddenEdges() },
+    "hidden-edges": { words: "Edges behind faces", help: "hidden lines, dashed, x-ray", run: () => b.looks.hiddenEdges() },
     aside: { words: "Hold a part aside, or put it back", key: "b", help: "draw apart, explode", run: () => b.looks.aside() },
     "aside-all": { words: "All parts apart, or together", key: "alt b", keys: "Alt B", help: "explode", run: () => b.looks.asideAll() },
     move: { words: "Move parts by exact amounts", key: "m", help: "shift, turn, rotate, transform, handles", run: () => b.moving.toggle() },
@@ -128,6 +129,12 @@ function looking(b) {
     variants: { words: "Variants side by side", help: "configurations, table, csv", run: () => b.measuring.variants() },
     group: { words: "Group lines in the list", help: "folder, bolts", run: () => b.groupLines() },
     compact: { words: "Lines of one row each, or two", key: "alt y", keys: "Alt Y", run: () => toggleCompact() },
+    terms: { words: "What the words of the account mean", help: "glossary, terms, help, loose, idle, shaky", run: () => b.terms() },
+    others: {
+      words: "Choose the other parts instead",
+      help: "invert, all but these, group that leaves parts out",
+      run: () => b.tell(`${b.ledger.chooseOthers()} chosen.`),
+    },
     first: { words: "Five steps for a first visit", help: "tour, help", run: () => b.first.begin() },
     tint: { words: "Colour of a part", help: "color, appearance", run: () => b.looks.colour() },
     "keep-home": { words: "Keep this as the home position", help: "save pose", run: () => b.looks.keepHome() },

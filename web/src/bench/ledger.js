@@ -1,10 +1,10 @@
 // @ts-check
 // The account beside the stage: a line for each component, then the findings. A line that did not change is left alone, and with it
 // what is open and what has the focus.
-import { points } from "./coupling.js";
-import { typed } from "./fields.js";
+import { grouped, head, headOf } from "./grouped.js";
+import { draggable, nameInPlace } from "./naming.js";
+import { said } from "./saying.js";
 import { bodiesOf } from "./state.js";
-import { shown } from "../units.js";
 
 /** @param {string} html */
 function element(html) {
@@ -49,7 +49,9 @@ export class Ledger {
     box.addEventListener("click", (e) => this.click(e));
     box.addEventListener("change", (e) => this.change(e));
     box.addEventListener("keydown", (e) => this.step(e));
+    box.addEventListener("dblclick", (e) => this.nameAt(/** @type {Element} */ (e.target), true));
     box.querySelector("#linefind")?.addEventListener("input", () => this.sift());
+    draggable(this.lines, (from, to) => this.putAt(component(from), component(to)));
   }
 
   /** @param {import("./state.js").State} s */
@@ -119,6 +121,23 @@ export class Ledger {
       o.setAttribute("aria-checked", String(o === b));
     }
     this.sift();
+  }
+
+  /** Puts a part where another is in the build order. @param {string} name @param {string} where */
+  putAt(name, where) {
+    const at = this.now.components.findIndex((c) => c.name === where);
+    if (at >= 0) this.bench.act({ do: "reorder", component: name, at });
+  }
+
+  /** Renames the relation or the part at an element. @param {Element} e @param {boolean} exact only where its name itself is meant */
+  nameAt(e, exact) {
+    const name = e.closest(".matename, .what .strong");
+    if (exact && !name) return false;
+    const m = e.closest(".mate");
+    const li = e.closest(".line");
+    if (m instanceof HTMLElement) this.reid(mate(m));
+    else if (li instanceof HTMLElement) this.rename(component(li));
+    return !!(m || li);
   }
 
   /** Puts a part at another place of the build order. @param {string} name @param {number} by */
@@ -255,6 +274,21 @@ export class Ledger {
     return had;
   }
 
+  /** Chooses all parts that were not, and none of those that were. */
+  chooseOthers() {
+    this.chosen = new Set(this.now.components.map((c) => c.name).filter((n) => !this.chosen.has(n)));
+    this.showChosen();
+    return this.chosen.size;
+  }
+
+  /** Brings an angle to its other branch: as much to the other side. @param {HTMLElement} b */
+  otherSide(b) {
+    const i = b.closest(".standing")?.querySelector(`input[data-of="${b.dataset.of}"]`);
+    if (!(i instanceof HTMLInputElement)) return;
+    const now = Number(i.defaultValue);
+    if (now) this.bench.act({ do: "bring", relation: mate(b), of: b.dataset.of, to: -now });
+  }
+
   /** Opens a subassembly by way of this assembly, and those it was opened by. @param {HTMLElement} b */
   enter(b) {
     const way = new URLSearchParams(location.search).get("in");
@@ -276,7 +310,9 @@ export class Ledger {
     revive: (b) => this.bench.act({ do: "suppress", relation: mate(b), on: false }),
     repick: (b) => this.bench.repick(mate(b), b.dataset.end ?? "", b.textContent ?? ""),
     reid: (b) => this.reid(mate(b)),
-    note: (b) => this.note(mate(b), b.closest(".mate")?.querySelector(".matenote")?.textContent ?? ""),
+    note: (b) => this.note(mate(b), noteOf(b)),
+    temporary: (b) => this.temporary(mate(b), noteOf(b)),
+    "other-side": (b) => this.otherSide(b),
     unrelate: (b) => this.bench.act({ do: "unrelate", relation: mate(b) }),
     "ground-origin": (b) => this.bench.act({ do: "ground", component: component(b), on: true, origin: true }),
     "ground-here": (b) => this.bench.act({ do: "ground", component: component(b), on: true }),
@@ -307,6 +343,7 @@ export class Ledger {
     "next-loose": () => this.bench.run("next-loose"),
     group: () => this.bench.run("group"),
     "choose-none": () => this.chooseNone(),
+    "choose-others": () => this.chooseOthers(),
     remedy: (b) => this.bench.act({ do: "remedy", finding: Number(b.dataset.finding), remedy: Number(b.dataset.remedy) }),
     plan: (b) => this.bench.act({ do: "plan", motion: motion(b) }),
     unplan: (b) => this.bench.act({ do: "unplan", at: Number(b.dataset.at) }),
@@ -327,17 +364,34 @@ export class Ledger {
   }
 
   /** @param {string} name */
-  async rename(name) {
-    const to = await this.bench.ask(`Rename ${name}`, name);
-    if (!to || to === name) return;
-    if (this.open.delete(name)) this.open.add(to);
-    this.bench.act({ do: "rename", component: name, to });
+  rename(name) {
+    const row = /** @type {HTMLElement | undefined} */ (this.rowOf(name)?.querySelector(".rowopen"));
+    if (row) {
+      nameInPlace(row, name, (to) => {
+        if (this.open.delete(name)) this.open.add(to);
+        this.bench.act({ do: "rename", component: name, to });
+      });
+    }
+  }
+
+  /** The line of a component. @param {string} name */
+  rowOf(name) {
+    return [...this.rows.values()].find((r) => r.el.dataset.component === name)?.el;
   }
 
   /** @param {string} id */
-  async reid(id) {
-    const to = await this.bench.ask(`Rename ${id}`, id);
-    if (to && to !== id) this.bench.act({ do: "reid", relation: id, to });
+  reid(id) {
+    for (const m of /** @type {NodeListOf<HTMLElement>} */ (this.lines.querySelectorAll(".mate"))) {
+      if (m.dataset.mate !== id || !m.offsetParent) continue;
+      nameInPlace(/** @type {HTMLElement} */ (m.querySelector(".matename")), id, (to) => this.bench.act({ do: "reid", relation: id, to }));
+      return;
+    }
+  }
+
+  /** Marks a relation as temporary by its note, or no longer. @param {string} id @param {string} was */
+  temporary(id, was) {
+    const to = isTemporary(was) ? was.replace(/^temporary[:,;.]?\s*/i, "") : `temporary${was ? ": " + was : ""}`;
+    this.bench.act({ do: "set", relation: id, field: "note", text: to });
   }
 
   /** @param {string} id @param {string} was */
@@ -368,6 +422,15 @@ export class Ledger {
   step(e) {
     const b = /** @type {Element} */ (e.target).closest(".rowopen");
     const by = { ArrowDown: 1, ArrowUp: -1 }[e.key];
+    if (e.key === "F2" && this.nameAt(/** @type {Element} */ (e.target), false)) {
+      e.preventDefault();
+      return;
+    }
+    if (b instanceof HTMLElement && by && e.altKey) {
+      e.preventDefault();
+      this.reorder(component(b), by);
+      return;
+    }
     if (b instanceof HTMLElement && e.key === " ") {
       e.preventDefault();
       this.choose(component(b));
@@ -392,70 +455,14 @@ export class Ledger {
   }
 }
 
-const head = "\n"; // begins the key of a group's head, as no name does
+/** Whether a relation is there only for the time being. @param {string} note */
+const isTemporary = (note) => /^temporary\b/i.test(note.trim());
 
-/** The lines as they are listed: those of a group together, under its head; of a folded one the head alone.
- * @param {import("./state.js").State} s @param {Set<string>} folded */
-function grouped(s, folded) {
-  const of = new Map(s.groups.flatMap((g) => g.components.map((/** @type {string} */ c) => [c, g])));
-  if (!of.size) return s.line_order;
-  const out = [];
-  const done = new Set();
-  const use = (/** @type {string} */ key) => of.get(key) ?? of.get(key.split("/")[0]);
-  for (const key of s.line_order) {
-    const g = use(key);
-    if (!g) {
-      out.push(key);
-      continue;
-    }
-    if (done.has(g.name)) continue;
-    done.add(g.name);
-    out.push(head + g.name);
-    if (!folded.has(g.name)) out.push(...s.line_order.filter((k) => use(k) === g));
-  }
-  return out;
-}
-
-/** The head of a group. @param {string} key @param {import("./state.js").State} s @param {Set<string>} folded */
-function headOf(key, s, folded) {
-  const name = key.slice(head.length);
-  const n = s.groups.find((g) => g.name === name)?.components.length ?? 0;
-  const li = document.createElement("li");
-  li.className = "grouphead";
-  const b = document.createElement("button");
-  b.type = "button";
-  b.className = "grouptoggle";
-  b.dataset.act = "fold";
-  b.dataset.group = name;
-  b.setAttribute("aria-expanded", String(!folded.has(name)));
-  b.textContent = `${folded.has(name) ? "▸" : "▾"} ${name} · ${n}`;
-  li.append(b);
-  return li.outerHTML;
-}
-
+/** The note of the relation at an element. @param {HTMLElement} e */
+const noteOf = (e) => e.closest(".mate")?.querySelector(".matenote")?.textContent ?? "";
 /** @param {HTMLElement} e */
 const component = (e) => /** @type {HTMLElement | null} */ (e.closest(".line"))?.dataset.component ?? "";
 /** @param {HTMLElement} e */
 const mate = (e) => /** @type {HTMLElement | null} */ (e.closest(".mate"))?.dataset.mate ?? "";
 /** @param {HTMLElement} e */
 const motion = (e) => Number(/** @type {HTMLElement | null} */ (e.closest("[data-motion]"))?.dataset.motion ?? -1);
-
-/**
- * What a field says now, as the server takes it. Of a vector all three numbers count.
- * @param {HTMLInputElement | HTMLSelectElement} i
- */
-function said(i) {
-  const unit = i.dataset.length ? shown() : "";
-  switch (i.dataset.kind) {
-    case "flag":
-      return i instanceof HTMLInputElement && i.checked ? { value: true } : {};
-    case "profile":
-      return { value: points(i.value) ?? [] };
-    case "vector": {
-      const all = [...i.parentElement?.querySelectorAll("input") ?? []].map((k) => typed(k.value, unit, true) ?? 0);
-      return all.every((x) => x === 0) ? {} : { value: all };
-    }
-  }
-  const v = typed(i.value, unit);
-  return v === undefined ? {} : typeof v === "number" ? { to: v } : { text: v };
-}

@@ -214,6 +214,9 @@ export class Looks {
       row(this.flat ? "As the eye sees" : "In parallel", "perspective orthographic", "", () => this.parallel(!this.flat)),
       row("Keep this view …", "save named view", "", () => this.keepView()),
     );
+    for (const v of this.b.state()?.views ?? []) {
+      list.push(row(`View: ${v.name}`, "view of the file", "parallel", () => go(v.look.map((/** @type {number} */ x) => -x), true)));
+    }
     for (const k of this.kept.filter((x) => x.kind === "view")) {
       list.push(row(`View: ${k.name}`, "kept view", "", () => this.show(k.data)));
       list.push(row(`Forget the view ${k.name}`, "delete view", "", () => this.keep("view", k.name, null)));
@@ -338,10 +341,8 @@ export class Looks {
 
   /** Edges behind faces show or not. */
   hiddenEdges() {
-    const { edges } = this.b.stage.scene;
-    edges.depthTest = !edges.depthTest;
-    edges.opacity = edges.depthTest ? 0.75 : 0.4;
-    edges.needsUpdate = true;
+    const { scene } = this.b.stage;
+    scene.showBehind(!scene.behind);
     this.b.stage.draw();
   }
 

@@ -1,6 +1,7 @@
 // @ts-check
 // Measures: what is picked is measured at once, and kept by name where that is wanted. Variants: the same assembly with other named
 // values, side by side.
+import { scale, shown, trim } from "../units.js";
 
 /** @param {string} css */
 const $ = (css) => /** @type {HTMLElement} */ (document.querySelector(css));
@@ -42,6 +43,7 @@ export class Measuring {
       add("Place in the assembly", "place", { type: "position", of: a.ref, in: "@/origin" });
       add("Centre of mass, seen from what is picked", "centre of mass", { type: "centre_of_mass", in: a.ref });
     }
+    const told = round([a, b].filter(Boolean));
     add("Centre of mass in the assembly", "centre of mass", { type: "centre_of_mass", in: "@/origin" });
     add("Mass", "mass", { type: "mass" });
     for (const j of this.b.state()?.joints ?? []) {
@@ -50,9 +52,11 @@ export class Measuring {
       }
     }
     const said = await Promise.all(list.map((m) => this.b.call("measure", { measures: [m.measure] }).then((r) => r.says[0], () => null)));
-    this.b.palette.open(list.map((m, i) => ({ ...m, says: said[i] })).filter((m) => m.says !== null).map((m) => ({
-      words: m.words, keys: m.says, help: "measure keep gap", run: () => this.name(m),
-    })));
+    const kept = list.map((m, i) => ({ ...m, says: said[i] })).filter((m) => m.says !== null);
+    this.b.palette.open([
+      ...told.map((m) => ({ words: m.words, keys: m.says, help: "measure size fit", run: () => this.b.tell(`${m.words}: ${m.says}`) })),
+      ...kept.map((m) => ({ words: m.words, keys: m.says, help: "measure keep gap", run: () => this.name(m) })),
+    ]);
   }
 
   /** @param {{as: string, measure: any}} m */
@@ -162,4 +166,24 @@ export class Measuring {
 function text(v) {
   if (v === null || v === undefined) return "not known";
   return [v].flat().map((x) => String(Math.round(x * 1e4) / 1e4)).join(", ");
+}
+
+/**
+ * What round features say by themselves: their diameters, and of two the room between them.
+ * @param {any[]} picks @returns {any[]}
+ */
+export function round(picks) {
+  const out = [];
+  const mm = (/** @type {number} */ x) => `${trim(x / scale(shown()))} ${shown()}`;
+  const of = picks.filter((c) => c.f.r);
+  for (const [i, c] of of.entries()) {
+    out.push({ words: of.length > 1 ? `Diameter of the ${i ? "second" : "first"}` : "Diameter", says: mm(2 * c.f.r) });
+  }
+  const hole = of.find((c) => c.f.side === "hole");
+  const shank = of.find((c) => c.f.side === "shaft");
+  if (hole && shank) {
+    const room = 2 * (hole.f.r - shank.f.r);
+    out.push({ words: room < 0 ? "Interference, on the diameter" : "Clearance, on the diameter", says: mm(Math.abs(room)) });
+  }
+  return out;
 }

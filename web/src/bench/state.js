@@ -16,6 +16,7 @@
  * @property {import("./settings.js").Sheet} settings
  * @property {{name: string, components: string[]}[]} groups of the list
  * @property {{name: string, values: Record<string, string>}[]} variants
+ * @property {{name: string, look: number[]}[]} views of the document
  * @property {string} verdict
  * @property {string} undo
  * @property {string} redo
@@ -50,6 +51,7 @@ export function merge(was, sent) {
     settings: sent.settings,
     groups: sent.groups,
     variants: sent.variants,
+    views: sent.views,
     verdict: sent.verdict,
     undo: sent.undo,
     redo: sent.redo,

@@ -2,8 +2,8 @@
 // What stands on the stage. Parts of one shape are drawn together, as instances of it, with materials that all share; what is
 // dimmed is drawn apart. The extent is kept and worked out anew only for what moved.
 import {
-  Box3, BufferGeometry, Color, DoubleSide, Group, InstancedBufferAttribute, InstancedMesh, LineBasicMaterial, LineSegments, Matrix4,
-  MeshLambertMaterial, Quaternion, Sphere, SRGBColorSpace, Vector3,
+  Box3, BufferGeometry, Color, DoubleSide, GreaterDepth, Group, InstancedBufferAttribute, InstancedMesh, LineBasicMaterial,
+  LineDashedMaterial, LineSegments, Matrix4, MeshLambertMaterial, Quaternion, Sphere, SRGBColorSpace, Vector3,
 } from "three";
 import { squareTo } from "./axes.js";
 import { dropShape, takeShape } from "./shape.js";
@@ -130,7 +130,9 @@ class InstancedLines extends LineSegments {
     super(geometry, material);
     this.isInstancedMesh = true;
     this.instanceMatrix = mesh.instanceMatrix;
+    /** @type {import("three").InstancedBufferAttribute | null} */
     this.instanceColor = null;
+    /** @type {import("three").DataTexture | null} */
     this.morphTexture = null;
     this.count = 0;
     this.frustumCulled = false;
@@ -180,9 +182,9 @@ class Witness {
 class Batch {
   /**
    * @param {Shape} shape @param {Use[]} uses @param {import("three").Material} faces @param {import("three").Material} edges
-   * @param {boolean} quiet
+   * @param {boolean} quiet @param {import("three").Material | null} behind of edges behind faces, where they are drawn
    */
-  constructor(shape, uses, faces, edges, quiet) {
+  constructor(shape, uses, faces, edges, quiet, behind) {
     this.uses = uses;
     const room = uses.length;
     this.mesh = new InstancedMesh(shape.geometry, faces, room);
@@ -190,6 +192,11 @@ class Batch {
     this.mesh.instanceColor = new InstancedBufferAttribute(new Float32Array(3 * room), 3);
     this.lines = new InstancedLines(shape.edges, edges, this.mesh);
     this.lines.count = room;
+    if (behind) {
+      if (!shape.edges.getAttribute("lineDistance")) this.lines.computeLineDistances();
+      this.behind = new InstancedLines(shape.edges, behind, this.mesh);
+      this.behind.count = room;
+    }
     this.dirty = true;
     for (const [i, u] of uses.entries()) {
       u.batch = this;
@@ -209,6 +216,11 @@ class Batch {
   set(u) {
     this.mesh.setMatrixAt(u.at, u.world);
     this.dirty = true;
+  }
+
+  /** What is drawn of it. */
+  get drawn() {
+    return this.behind ? [this.mesh, this.lines, this.behind] : [this.mesh, this.lines];
   }
 
   dispose() {
@@ -241,6 +253,8 @@ export class Scene {
     this.dimFaces = new MeshLambertMaterial({ ...faces, transparent: true, opacity: 0.18, depthWrite: false });
     this.edges = new LineBasicMaterial({ transparent: true, opacity: 0.75 });
     this.dimEdges = new LineBasicMaterial({ transparent: true, opacity: 0.15 });
+    this.dashes = new LineDashedMaterial({ transparent: true, opacity: 0.45, depthFunc: GreaterDepth, depthWrite: false });
+    this.behind = false; // edges behind faces are drawn, dashed
     this.moved = true; // the extent is not known
     this.box = new Box3();
     this.ball = new Sphere();
@@ -248,7 +262,16 @@ export class Scene {
 
   /** The looks of all parts. */
   looks() {
-    return [this.faces, this.dimFaces, this.edges, this.dimEdges, this.witness.lines.material];
+    return [this.faces, this.dimFaces, this.edges, this.dimEdges, this.dashes, this.witness.lines.material];
+  }
+
+  /** Draws the edges behind faces too, or no longer. @param {boolean} on */
+  showBehind(on) {
+    this.behind = on;
+    const ball = this.extent();
+    this.dashes.dashSize = (ball?.radius ?? 100) / 60;
+    this.dashes.gapSize = this.dashes.dashSize * 0.7;
+    this.group();
   }
 
   /** @param {Use} u */
@@ -265,6 +288,7 @@ export class Scene {
   /** @param {string} ink a colour */
   recolor(ink) {
     this.edges.color.set(ink);
+    this.dashes.color.set(ink);
     this.witness.lines.material.color.set(ink);
     this.dimEdges.color.set(ink);
   }
@@ -331,7 +355,7 @@ export class Scene {
     this.stale = false;
     this.moved = true;
     for (const b of this.batches) {
-      this.root.remove(b.mesh, b.lines);
+      this.root.remove(...b.drawn);
       b.dispose();
     }
     /** @type {Map<string, Use[]>} */
@@ -351,9 +375,10 @@ export class Scene {
     this.batches = [];
     for (const [key, uses] of sorted) {
       const dim = key.startsWith("dim ");
-      const b = new Batch(uses[0].shape, uses, dim ? this.dimFaces : this.faces, dim ? this.dimEdges : this.edges, this.quiet);
+      const [faces, edges] = dim ? [this.dimFaces, this.dimEdges] : [this.faces, this.edges];
+      const b = new Batch(uses[0].shape, uses, faces, edges, this.quiet, this.behind && !dim ? this.dashes : null);
       this.batches.push(b);
-      this.root.add(b.mesh, b.lines);
+      this.root.add(...b.drawn);
     }
     this.witness.gather(this.comps.values());
   }
