@@ -169,6 +169,7 @@ func TestBoundsOfCompletion(t *testing.T) {
 		{"Ridge: one by which it parts 1e-5 is left out", part(1e-5*completed(true, [2]float64{1, 0}, [2]float64{-1e-5, 0})) < 50, true},
 		{"Shy: a spin that mends half a parting comes along", completed(false, [2]float64{1, 0}, [2]float64{-0.5, 0}) > 1.5, true},
 		{"Shy: one that mends a hundredth stays", part(0.01*completed(false, [2]float64{1, 0}, [2]float64{-0.01, 0})) < 50, true},
+		{"Shy: one that mends a tenth comes half the way", math.Abs(0.1*completed(false, [2]float64{1, 0}, [2]float64{-0.1, 0})-0.5) < 0.1, true},
 		{"Locked: what hardly parts is kept together", math.Abs(completed(true, [2]float64{1, 4e-4}, [2]float64{0, -1})-4e-4) < 1e-9, true},
 	})
 }
@@ -208,6 +209,25 @@ func TestBoundsOfSteps(t *testing.T) {
 	}
 }
 
+// TestBoundsOfWays: which steps fell back or went aside, and what rides along.
+func TestBoundsOfWays(t *testing.T) {
+	z := []float64{1, 1}
+	s := shaft(t, 0, inBores)
+	// two bodies, of which the second moves by e of the first, on the same relations: it is named where the first may not move without it
+	rides := func(e float64) int {
+		g := &Group{bodies: []int{1, 0}, at: map[int]int{1: 0, 0: 1}, d: 1, basis: []dense.Mat{dense.Columns(6, [][]float64{{1, 0, 0, 0, 0, 0}}), dense.Columns(6, [][]float64{{e, 0, 0, 0, 0, 0}})}}
+		return len(s.riding(g, []float64{1}))
+	}
+	hold(t, []shown{
+		{"FellBack: less than a third is left", fellBack([]float64{0.28, 0.28}, z), true},
+		{"FellBack: more is left", fellBack([]float64{0.35, 0.35}, z), false},
+		{"WentAside: a twentieth is a bend", wentAside([]float64{1.05, 1}, z), false},
+		{"WentAside: a seventh is another way", wentAside([]float64{1, 0.86}, z), true},
+		{"Exactly: 4e-10 of a motion is rounding", rides(4e-10), 1},
+		{"Exactly: 4e-9 rides along where the relations want it", rides(4e-9), 2},
+	})
+}
+
 // TestBoundsOfDrives: how long steps are, what counts as reached, as past a limit, as a jump.
 func TestBoundsOfDrives(t *testing.T) {
 	s := shaft(t, 0, `{"id": "a", "type": "cylindrical", "a": "base/f", "b": "shaft/f"}`)
@@ -234,6 +254,7 @@ func TestBoundsOfDrives(t *testing.T) {
 		return got
 	}
 	hold(t, []shown{
+		{"DriveTurn: five degrees", (&driver{angular: true}).longest(), 5.0},
 		{"DriveSlide: a twentieth of the size", long(100), 5.0},
 		{"DriveLeast: a tenth of a mm at least", long(1), 0.1},
 		{"Past: 4e-10 beyond a limit is at it", past(10 + 4e-10), false},

@@ -190,6 +190,19 @@ func (s *Study) went(g *Group, z []float64, sign float64) []float64 {
 	return y
 }
 
+// fellBack tells whether little is left of a step z that led to y.
+func fellBack(y, z []float64) bool { return dense.Norm(y) < tol.FellBack*dense.Norm(z) }
+
+// wentAside tells whether a step z led another way.
+func wentAside(y, z []float64) bool {
+	for j := range y {
+		if math.Abs(y[j]-z[j]) >= tol.WentAside {
+			return true
+		}
+	}
+	return false
+}
+
 // mixture is a motion in which all freedoms take part, each by its own amount.
 func mixture(d int) []float64 {
 	mix := make([]float64, d)
@@ -214,20 +227,19 @@ func (s *Study) missing(g *Group, w *vicinity) int {
 			if poses == nil || !kept && g.large() {
 				continue
 			}
-			y, off := z, 0.0
+			y, aside := z, false
 			if !g.large() {
-				if y = s.went(g, z, sign); dense.Norm(y) < tol.FellBack*dense.Norm(z) {
-					continue // it fell back
+				y = s.went(g, z, sign)
+				if fellBack(y, z) {
+					continue
 				}
-				for j := range y {
-					off = math.Max(off, math.Abs(y[j]-z[j]))
-				}
+				aside = wentAside(y, z)
 			}
 			n := s.leftAt(w, poses)
 			if n > most {
 				most, ways = n, nil
 			}
-			if n >= w.here && (g.large() || all && off < tol.WentAside) {
+			if n >= w.here && (g.large() || all && !aside) {
 				return true
 			}
 			if n == most && !g.large() {
