@@ -109,3 +109,30 @@ func TestTerms(t *testing.T) {
 	w.command("terms")
 	w.until(`document.querySelector("#commands").open && document.querySelectorAll("#command-list li").length > 12`)
 }
+
+// TestBring: "=" brings a joint of the part in hand to a typed value; its other branch is one press away.
+func TestBring(t *testing.T) {
+	w := browser(t, false)
+	w.at("Crank drive")
+	w.run(`document.querySelector(".line[data-component='Crank arm'] .rowopen").focus()`)
+	stands := func() float64 {
+		return w.number(`setfast.state().joints[0].of[0].at`)
+	}
+	was := stands()
+	seq := w.text(`document.body.dataset.seq`)
+	w.command("bring")
+	w.run(`document.querySelector("#commands").open && document.querySelector("#command-list li").click()`)
+	w.answer(fmt.Sprint(was + 25))
+	w.until(fmt.Sprintf(`document.body.dataset.seq !== %q && !document.body.hasAttribute("aria-busy")`, seq))
+	if got := stands(); got < was+24.9 || got > was+25.1 {
+		t.Errorf("brought from %g by 25 it stands at %g", was, got)
+	}
+	row := ".line[data-component='Crank shaft']"
+	w.click(row + " .rowopen")
+	w.changed(`document.querySelector("` + row + ` [data-act=other-side]").click()`)
+	if got := stands(); got > -24.9 || got < -25.1 {
+		t.Errorf("its other branch is at %g", got)
+	}
+	w.undo()
+	w.undo()
+}

@@ -3,6 +3,7 @@
 import { again, asking, pause, Refusal } from "../net.js";
 import { Stage } from "../stage/stage.js";
 import { NoStage } from "../stage/none.js";
+import { bring } from "./bringing.js";
 import { Copying } from "./copying.js";
 import { Coupling } from "./coupling.js";
 import { byKey, shownKey, table } from "./commands.js";
@@ -102,7 +103,7 @@ export class Bench {
       pointer: this.pointer, act: (a) => this.act(a), back: (which) => this.back(which), withPart: (run) => this.withPart(run),
       everything: () => this.everything(), title: () => this.title(), view: this.view, asm,
       first: this.first, helping: this.helping, measuring: this.measuring, shake: () => this.shake(), nextLoose: () => this.nextLoose(),
-      groupLines: () => this.groupLines(),
+      groupLines: () => this.groupLines(), bring: () => this.bring(),
       settings: () => this.state && this.settings.open(this.state.settings), keys: () => this.showKeys(),
       tell: (text) => this.tell(text),
       terms: () => this.palette.open(Object.entries(terms).map(([w, says]) => `${w}: ${says}`).map((words) => ({
@@ -167,6 +168,14 @@ export class Bench {
   hand() {
     const line = /** @type {HTMLElement | null} */ (document.activeElement?.closest(".line[data-component]"));
     return this.pointer.current()?.k?.data.name ?? line?.dataset.component ?? this.ledger.litPart ?? "";
+  }
+
+  /** Brings a joint to a typed value. */
+  bring() {
+    const { state, palette } = this;
+    const hands = [this.tug.by, this.hand()].filter(Boolean).map((n) => n.split("/")[0]);
+    this.tug.letGo(true);
+    if (state) bring({ state, hands, ask, palette, act: (a) => this.act(a), tell: (text, bad) => this.tell(text, bad) });
   }
 
   /** The parts chosen, or else the one in hand. */

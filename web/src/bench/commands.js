@@ -39,6 +39,7 @@
  * @property {() => void} nextLoose
  * @property {() => void} groupLines
  * @property {() => void} terms
+ * @property {() => void} bring
  * @property {HTMLElement} view
  * @property {string} asm
  */
@@ -129,6 +130,7 @@ function looking(b) {
     variants: { words: "Variants side by side", help: "configurations, table, csv", run: () => b.measuring.variants() },
     group: { words: "Group lines in the list", help: "folder, bolts", run: () => b.groupLines() },
     compact: { words: "Lines of one row each, or two", key: "alt y", keys: "Alt Y", run: () => toggleCompact() },
+    bring: { words: "Bring a joint to a typed value", key: "=", help: "coordinate, angle, slide, tug, set", run: () => b.bring() },
     terms: { words: "What the words of the account mean", help: "glossary, terms, help, loose, idle, shaky", run: () => b.terms() },
     others: {
       words: "Choose the other parts instead",

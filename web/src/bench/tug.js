@@ -104,6 +104,7 @@ export class Tug {
       return true;
     }
     this.b.stage.view.controls.enabled = false;
+    this.by = name;
     this.grab({ name, frame: hit.frame, own: hit.frame.toOwn(hit.at.clone()), at: hit.at.clone(), moved: false });
     return true;
   }
@@ -204,7 +205,8 @@ export class Tug {
     const short = hand.distanceTo(to) > this.b.stage.view.pixel(hand) * shortBy;
     if (short) this.b.stage.put(live.names, r.poses, [hand, to]);
     const tail = short ? " · it comes no nearer" : "";
-    this.b.says(`pulling ${plain(h.name)}${this.turning ? ", turning" : ""}${this.reading(r.poses)}${tail} · let go to park it`);
+    const how = `pulling ${plain(h.name)}${this.turning ? ", turning" : ""}`;
+    this.b.says(`${how}${this.reading(r.poses)}${tail} · let go to park it, = types where`);
   }
 
   /** Ends a pull: what was pulled stays where it is, as a line that can be taken back, or goes back. @param {boolean} keep */
