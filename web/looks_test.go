@@ -109,6 +109,19 @@ func TestSection(t *testing.T) {
 	w.run(`(() => { const i = document.querySelector("#section-mm"); i.value = "-3"; i.dispatchEvent(new Event("change")); })()`)
 	w.until(`document.querySelector("#section-at").value < -2.9`)
 	w.until(fmt.Sprintf("((a) => a > 1 && a < %g)(%s[0])", got[0]-100, area)) // off the axis a shaft is narrower
+	// dragged by what it cuts, it goes along; the view does not turn
+	spot := `(() => { const s = setfast.stage.section; const g = s.group.children.find((o) => o.isMesh).geometry; g.computeBoundingSphere(); for (let i = 0; i < g.attributes.position.count; i += 3) { const c = [0, 1, 2].map((k) => new g.boundingSphere.center.constructor().fromBufferAttribute(g.attributes.position, i + k)).reduce((a, b) => a.add(b)).multiplyScalar(1 / 3); const p = setfast.stage.view.project(c); const r = document.querySelector("#view").getBoundingClientRect(); if (s.shows(p.x, p.y) && document.elementFromPoint(r.left + p.x, r.top + p.y)?.closest("#view")) return [r.left + p.x, r.top + p.y]; } return []; })()`
+	place, err := drive.Eval[[]float64](w.Page, spot)
+	w.ok(err)
+	if len(place) != 2 {
+		t.Fatal("no cap shows")
+	}
+	eye := w.text(`setfast.stage.view.camera.position.toArray().join()`)
+	was := w.number(`+document.querySelector("#section-at").value`)
+	w.ok(w.Drag([2]float64{place[0], place[1]}, [2]float64{place[0] - 12, place[1] + 9}, [2]float64{place[0] - 30, place[1] + 22}))
+	if now := w.number(`+document.querySelector("#section-at").value`); math.Abs(now-was) < 0.5 || w.text(`setfast.stage.view.camera.position.toArray().join()`) != eye {
+		t.Errorf("dragged, the section goes from %g to %g", was, now)
+	}
 	w.click("#section-off")
 	w.until(`document.querySelector("#sectionbar").hidden && setfast.stage.section.plane === null`)
 }

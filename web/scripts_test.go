@@ -40,6 +40,14 @@ var pureTests = []struct{ name, script string }{
 			|| same(m.round([f(3, "shaft")]).map((x) => x.says), ["6 mm"]) || same(m.round([{f: {}}]), [])
 			|| same(m.round([f(3, "shaft"), f(2.99, "hole")])[2].words, "Interference, on the diameter");
 	})()`},
+	{"a slot is found by its round ends and the walls that touch both, and two holes are none", `(() => {
+		const v = (x, y, z) => ({x, y, z});
+		const end = (n, x) => ({n, k: "cylinder", side: "hole", r: 4, at: v(x, 0, 0), dir: v(0, 0, 1), face: 1});
+		const wall = (n, y) => ({n, k: "plane", at: v(10, y, 3), dir: v(0, -Math.sign(y), 0), face: 2});
+		const [a, b] = [end("a", 0), end("b", 20)];
+		const of = (...more) => m.slotEnd(a, [a, b, ...more])?.n ?? null;
+		return same([of(wall("p", 4), wall("q", -4)), of(), of(wall("p", 4)), of(wall("p", 6), wall("q", -6))], ["b", null, null, null]);
+	})()`},
 	{"every word of the account has a meaning, and no other has", `same(["loose", "At odds", "shaky"].map((w) => !!m.meaning(w)), [true, true, true]) || same(m.meaning("crank"), "")`},
 	{"whole trials complete what was left untried, and nothing else changes or moves", `(() => {
 		const list = [{type: "a", label: "x", after: 1}, {type: "b", label: "y", untried: true, after: 3}, {type: "b", label: "z", untried: true, after: 3}];

@@ -9,4 +9,4 @@ export { search } from "./bench/typing.js";
 export { number, plain, what, words } from "./bench/words.js";
 export { trim } from "./units.js";
 export { isOpen } from "./shelf/reading.js";
-export { refOf, wants } from "./stage/feature.js";
+export { refOf, slotEnd, wants } from "./stage/feature.js";

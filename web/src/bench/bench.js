@@ -203,6 +203,8 @@ export class Bench {
 
   async begin() {
     try {
+      this.looks.draggable(this.view, (e) => this.pointer.place(e));
+      this.looks.draggable(this.view, (e) => this.pointer.place(e));
       const beside = this.looks.begin();
       await this.take(await this.call("state"));
       beside.then(() => this.looks.tints());

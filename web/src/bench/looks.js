@@ -333,6 +333,38 @@ export class Looks {
     this.b.stage.draw();
   }
 
+  /** Has the section dragged by what it cuts. @param {HTMLElement} view @param {(e: PointerEvent) => [number, number]} place */
+  draggable(view, place) {
+    view.addEventListener("pointerdown", (e) => {
+      const s = this.sectioned;
+      if (!s || e.button !== 0 || e.ctrlKey || e.shiftKey || !this.b.stage.section.shows(...place(e))) return;
+      const { controls } = this.b.stage.view;
+      const from = Number(this.range.value);
+      const [x, y] = [e.clientX, e.clientY];
+      const along = this.drawn(s, from);
+      controls.enabled = false;
+      const move = (/** @type {PointerEvent} */ ev) => this.slide(from + (ev.clientX - x) * along.x + (ev.clientY - y) * along.y);
+      const up = () => {
+        removeEventListener("pointermove", move);
+        removeEventListener("pointerup", up);
+        controls.enabled = true;
+      };
+      addEventListener("pointermove", move);
+      addEventListener("pointerup", up);
+    }, true);
+  }
+
+  /** How far a section goes, in mm, for a pixel to the right and down. @param {{at: Vector3, normal: Vector3}} s @param {number} mm where it is */
+  drawn(s, mm) {
+    const { view } = this.b.stage;
+    const at = s.at.clone().addScaledVector(s.normal, mm);
+    const size = view.pixel(at);
+    const one = view.project(at.clone().addScaledVector(s.normal, size)).sub(view.project(at));
+    const long = one.lengthSq();
+    // looked at from straight before, it comes nearer as the hand goes down
+    return long < 0.05 ? { x: 0, y: size } : { x: (size * one.x) / long, y: (size * one.y) / long };
+  }
+
   flip() {
     if (!this.sectioned) return;
     this.sectioned.normal.negate();

@@ -56,7 +56,7 @@ export class Pointer {
     const own = (/** @type {string} */ n) => `${c.k?.data.name}/${c.s?.path}${n}`;
     if (k.make) {
       const [of, and] = k.make.map(own);
-      return { ...c, where: k.where, end: k.where, make: { kind: "point", of, and } };
+      return { ...c, where: k.where, end: k.where, make: { kind: k.as ?? "point", of, and } };
     }
     if (k.f === c.f) return { ...c, where: "" };
     return { k: c.k, s: c.s, f: k.f, where: "", ref: `${c.k?.data.name}/${c.s.path}${k.f.n}`, end: k.where };

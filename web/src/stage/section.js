@@ -1,8 +1,8 @@
 // @ts-check
 // A section: what lies before a plane is left out, and where the plane goes through parts it is capped and hatched, each part its own way.
 import {
-  BufferGeometry, Color, DoubleSide, Group, LineBasicMaterial, LineSegments, Mesh, MeshBasicMaterial, Plane, ShapeUtils, Vector2,
-  Vector3,
+  BufferGeometry, Color, DoubleSide, Group, LineBasicMaterial, LineSegments, Mesh, MeshBasicMaterial, Plane, Raycaster, ShapeUtils,
+  Vector2, Vector3,
 } from "three";
 import { squareTo } from "./axes.js";
 import { empty } from "./marks.js";
@@ -42,6 +42,14 @@ export class Section {
   /** Whether a place is cut away. @param {Vector3} p */
   hides(p) {
     return !!this.plane && this.plane.distanceToPoint(p) < -1e-6;
+  }
+
+  /** Whether what is cut shows at a place of the picture. @param {number} x @param {number} y */
+  shows(x, y) {
+    if (!this.plane) return false;
+    const ray = new Raycaster();
+    ray.setFromCamera(this.view.spot(x, y), this.view.camera);
+    return ray.intersectObjects(this.group.children.filter((o) => o instanceof Mesh)).length > 0;
   }
 
   /** Makes the caps anew, if anything moved. @param {string} ink */

@@ -1,6 +1,7 @@
 // @ts-check
 // A part's derived data as the server sends it: a JSON head, then plain numbers in the counts it states. Each shape is asked for
 // once, however many parts have it, and let go when none has it any more.
+import { slotEnd } from "./feature.js";
 import { Box3, BufferAttribute, BufferGeometry, Vector3 } from "three";
 import { MeshBVH } from "three-mesh-bvh";
 import { scale, shown, trim } from "../units.js";
@@ -218,10 +219,10 @@ export class Shape {
   /**
    * What can be meant by a feature: itself in the middle, and what stands at its ends.
    * @param {Feature} f
-   * @returns {{f: Feature, where: string, make?: string[]}[]} with make: a point that would be made of these
+   * @returns {{f: Feature, where: string, make?: string[], as?: string}[]} with make: a point, or what as says, that would be made of these
    */
   anchors(f) {
-    /** @type {{f: Feature, where: string, make?: string[]}[]} */
+    /** @type {{f: Feature, where: string, make?: string[], as?: string}[]} */
     const out = [{ f, where: f.k === "cylinder" || f.ends ? "middle" : "" }];
     for (const [i, e] of (f.ends ?? []).entries()) {
       const p = new Vector3(e[0], e[1], e[2]);
@@ -236,6 +237,8 @@ export class Shape {
     if (f.k === "plane" && f.face >= 0) out.push({ f, where: "centre", make: [f.n] });
     if (f.k === "axis" && f.edge >= 0) out.push({ f, where: "mid-edge", make: [f.n] });
     if (f.k === "cylinder" && out.length === 3) out.push({ f, where: "middle point", make: [out[1].f.n, out[2].f.n] });
+    const other = slotEnd(f, this.features);
+    if (other) out.push({ f, where: "middle of the slot", make: [f.n, other.n], as: "axis" });
     return out;
   }
 
