@@ -48,6 +48,11 @@ var pureTests = []struct{ name, script string }{
 		const of = (...more) => m.slotEnd(a, [a, b, ...more])?.n ?? null;
 		return same([of(wall("p", 4), wall("q", -4)), of(), of(wall("p", 4)), of(wall("p", 6), wall("q", -6))], ["b", null, null, null]);
 	})()`},
+	{"a closed line has nothing inside yet, and is searched by all of it", `(() => {
+		const html = '<li class="line"><b>Arm &amp; pin</b><div class="inside" hidden><p>Axis 1</p></div></li>';
+		return same([m.element(html).children.length, m.element("<li>head</li>").textContent], [1, "head"])
+			|| same(["arm & pin", "axis 1", "inside", "div"].map((w) => m.reads(html).includes(w)), [true, true, false, false]);
+	})()`},
 	{"every word of the account has a meaning, and no other has", `same(["loose", "At odds", "shaky"].map((w) => !!m.meaning(w)), [true, true, true]) || same(m.meaning("crank"), "")`},
 	{"whole trials complete what was left untried, and nothing else changes or moves", `(() => {
 		const list = [{type: "a", label: "x", after: 1}, {type: "b", label: "y", untried: true, after: 3}, {type: "b", label: "z", untried: true, after: 3}];

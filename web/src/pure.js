@@ -4,6 +4,7 @@ export { byKey, keyOf, shownKey, table } from "./bench/commands.js";
 export { figuresOf, offerOf, tried } from "./bench/offers.js";
 export { bodiesOf, merge, poses } from "./bench/state.js";
 export { round } from "./bench/measuring.js";
+export { element, reads } from "./bench/lines.js";
 export { meaning, terms } from "./bench/terms.js";
 export { search } from "./bench/typing.js";
 export { number, plain, what, words } from "./bench/words.js";

@@ -2,16 +2,10 @@
 // The account beside the stage: a line for each component, then the findings. A line that did not change is left alone, and with it
 // what is open and what has the focus.
 import { grouped, head, headOf } from "./grouped.js";
+import { element, fill, reads } from "./lines.js";
 import { draggable, nameInPlace } from "./naming.js";
 import { said } from "./saying.js";
 import { bodiesOf } from "./state.js";
-
-/** @param {string} html */
-function element(html) {
-  const t = document.createElement("template");
-  t.innerHTML = html.trim();
-  return /** @type {HTMLElement} */ (t.content.firstElementChild);
-}
 
 /**
  * @typedef {object} Around what the account is in
@@ -106,9 +100,9 @@ export class Ledger {
   sift() {
     const word = /** @type {HTMLInputElement} */ (this.box.querySelector("#linefind")).value.trim().toLowerCase();
     let shown = 0;
-    for (const { el } of this.rows.values()) {
+    for (const { el, html } of this.rows.values()) {
       const fits = !this.only || el.classList.contains(this.only);
-      el.hidden = !!(this.only || word) && (!fits || !(el.textContent ?? "").toLowerCase().includes(word));
+      el.hidden = !!(this.only || word) && (!fits || !reads(html).includes(word));
       if (!el.hidden) shown++;
     }
     /** @type {HTMLElement} */ (this.box.querySelector("#nolines")).hidden = shown > 0 || !this.rows.size;
@@ -200,8 +194,9 @@ export class Ledger {
   /** @param {HTMLElement} li @param {boolean} yes */
   unfold(li, yes) {
     li.querySelector(".rowopen")?.setAttribute("aria-expanded", String(yes));
-    const inside = /** @type {HTMLElement} */ (li.querySelector(".inside"));
-    inside.hidden = !yes;
+    if (yes) fill(li);
+    const inside = /** @type {HTMLElement | null} */ (li.querySelector(".inside"));
+    if (inside) inside.hidden = !yes;
     const key = /** @type {string} */ (li.dataset.key);
     if (yes) this.open.add(key);
     else this.open.delete(key);
