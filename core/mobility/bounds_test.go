@@ -1,9 +1,11 @@
 package mobility
 
 import (
+	"math"
 	"testing"
 
 	"setfast/core/geom"
+	"setfast/core/part"
 	"setfast/core/solve"
 )
 
@@ -154,6 +156,32 @@ func TestRounding(t *testing.T) {
 		b.unslide(&step{old: []int32{0}, by: [][]share{{{1, e}}}}, now)
 		if got := len(now[0].cols); got != want {
 			t.Errorf("NoShare: %d shares of %g", got, e)
+		}
+	}
+}
+
+// TestNoisy: of two relations that ask the same, the second leaves nothing but what they are off parallel by. Up to 4e-10 that is rounding;
+// where it is 4e-8 the basis is looked at again.
+func TestNoisy(t *testing.T) {
+	for e, want := range map[float64]bool{4e-10: false, 4e-8: true} {
+		s := &solve.System{Bodies: []solve.Body{{Size: 10, Start: geom.Home}}}
+		for _, lean := range []float64{0, e} {
+			axis := func(body int, lean float64) solve.Feat {
+				return solve.Feat{Body: body, F: part.Feature{Kind: part.Axis, Z: geom.V(math.Sin(lean), 0, math.Cos(lean))}}
+			}
+			r, err := s.New(solve.Spec{ID: "p", Type: "parallel", A: axis(-1, lean), B: axis(0, lean)})
+			if err != nil {
+				t.Fatal(err)
+			}
+			s.Rels = append(s.Rels, r)
+		}
+		b := New(s, s.NewPoses(), []int{0, 1})
+		b.Open(0)
+		for _, r := range s.Rels {
+			b.Post(r)
+		}
+		if got := b.renewed > 0; got != want || b.Left() != 4 {
+			t.Errorf("off by %g: made anew %v, left %d", e, got, b.Left())
 		}
 	}
 }

@@ -2,10 +2,12 @@ package seat
 
 import (
 	"context"
+	"fmt"
 	"math"
 	"testing"
 
 	"setfast/core/conflict"
+	"setfast/core/format"
 	"setfast/core/geom"
 	"setfast/core/report"
 )
@@ -62,6 +64,27 @@ func TestNegligible(t *testing.T) {
 		st := conflict.Settled{Odds: []report.Odds{{Misses: []report.OddsMiss{{MM: 1, Deg: dg}}}}}
 		if got := missWords(nil, st); got != want {
 			t.Errorf("%g°: %s, want %s", dg, got, want)
+		}
+	}
+}
+
+// TestSeatedSquare: a shank sits in a base from above, as far as its middle tells; the face that it also lies on looks down. Where that
+// leans from the axis by 50° it tells the side, by 70° it does not.
+func TestSeatedSquare(t *testing.T) {
+	for lean, want := range map[float64]float64{50: -1, 70: 1} {
+		c, s := math.Cos(lean*math.Pi/180), math.Sin(lean*math.Pi/180)
+		d, err := format.Read([]byte(fmt.Sprintf(`{"setfast": 1, "root": "main", "parts": {
+			"base": {"features": {"axis": {"type": "axis", "origin": [0,0,0], "direction": [0,0,1]}, "face": {"type": "plane", "origin": [0,0,0], "normal": [%g,0,%g]}}},
+			"shank": {"features": {"axis": {"type": "axis", "origin": [0,0,0], "direction": [0,0,1]}, "face": {"type": "plane", "origin": [0,0,0], "normal": [%g,0,%g]}, "end": {"type": "point", "at": [0,0,80]}}}},
+			"assemblies": {"main": {"components": {"base": {"part": "base", "grounded": true}, "shank": {"part": "shank"}},
+			"mates": [{"id": "a", "type": "concentric", "a": "base/axis", "b": "shank/axis"}, {"id": "b", "type": "coincident", "a": "base/face", "b": "shank/face"},
+				{"id": "c", "type": "distance", "a": "base/axis", "b": "shank/end", "value": 0}]}}}`, s, -c, -s, c)))
+		if err != nil {
+			t.Fatal(err)
+		}
+		w := WaysIn(context.Background(), taken(t, d))["shank"]
+		if math.Abs(w.Dir.Z-want) > 1e-9 {
+			t.Errorf("with a face that leans by %g° the way is %v, want %g along z", lean, w.Dir, want)
 		}
 	}
 }
