@@ -191,3 +191,53 @@ func TestBoundsOfStarts(t *testing.T) {
 		t.Errorf("Sparse, Sparser: it stands at %g, want 20 but for 1e-5", at)
 	}
 }
+
+// seating prepares to seat the bodies of a system, some of which stand already.
+func seating(s *System, done ...bool) *seated {
+	n := len(s.Bodies)
+	t := &seated{s: s, poses: s.NewPoses(), rel: s.All(), places: make([][4]int32, len(s.Rels)), count: make([]int8, len(s.Rels)),
+		of: make([][]int32, n+1), done: append(done, true), rank: make([]int, n+1), in: make([]bool, n+1)}
+	for k, r := range s.Rels {
+		t.place(k, r)
+		for _, b := range t.at(k) {
+			t.of[b] = append(t.of[b], int32(k))
+		}
+	}
+	return t
+}
+
+// TestBoundsOfSeating: a body is in place, nearly in place, or tried together with others and turned about; each try that fails is counted.
+func TestBoundsOfSeating(t *testing.T) {
+	tries := func(miss float64) int { // of a body of 100 mm that two distances pull apart
+		s := &System{Bodies: []Body{{Start: geom.Pose{O: geom.V(500, 0, 0), Q: geom.Identity}}}}
+		s.Rels = []*Relation{between(t, s, "a", geom.Vec{}, geom.Vec{}, 500), between(t, s, "b", geom.Vec{}, geom.Vec{}, 500+2*miss)}
+		s.Measure()
+		s.Bodies[0].Size = 100
+		k := seating(s, false)
+		k.bring(0)
+		return k.failed
+	}
+	for miss, want := range map[float64]int{4e-7: 0, 4e-6: 1, 1: 1, 4: 4} {
+		if got := tries(miss); got != want {
+			t.Errorf("Seated, NearlySeated: a body that misses by %g mm is tried %d times more, want %d", miss, got, want)
+		}
+	}
+	closes := func(miss float64) bool { // two points that are one, at distances from the origin that differ
+		s := &System{Bodies: []Body{{Start: geom.Pose{O: geom.V(5, 0, 0), Q: geom.Identity}}, {Start: geom.Pose{O: geom.V(5, 0, 0), Q: geom.Identity}}}}
+		far := between(t, s, "b", geom.Vec{}, geom.Vec{}, 5+3*miss)
+		far.B.Body = 1
+		tie, err := s.New(Spec{ID: "tie", Type: "coincident", A: Feat{Body: 0, F: part.Feature{Kind: part.Point}}, B: Feat{Body: 1, F: part.Feature{Kind: part.Point}}})
+		if err != nil {
+			t.Fatal(err)
+		}
+		s.Rels = []*Relation{between(t, s, "a", geom.Vec{}, geom.Vec{}, 5), far, tie}
+		s.Measure()
+		return seating(s, true, false).closeLoop(1)
+	}
+	if !closes(4e-10) || closes(4e-9) {
+		t.Error("SeatedLoop: a loop that misses by 4e-10 closes, one that misses by 4e-9 does not")
+	}
+	if !clearlyBetter(0.45, 1) || clearlyBetter(0.55, 1) {
+		t.Error("ClearlyBetter: less than half as far off is, more is not")
+	}
+}

@@ -205,13 +205,16 @@ func (t *seated) bring(k int) {
 		if t.closeLoop(k) {
 			return
 		}
-		if w < bestW*tol.ClearlyBetter {
+		if clearlyBetter(w, bestW) {
 			best, bestTurns, bestW = t.poses[k], s.turnsOf(t.poses), w
 		}
 	}
 	t.poses[k] = best
 	s.takeBack(t.poses, bestTurns)
 }
+
+// clearlyBetter tells whether another way round leaves so much less that it is kept.
+func clearlyBetter(w, best float64) bool { return w < best*tol.ClearlyBetter }
 
 // slack tells whether a seated body has freedom left, given that all others stand; relations to the set at hand do not count.
 func (t *seated) slack(b int) bool {
