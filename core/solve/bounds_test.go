@@ -151,9 +151,22 @@ func TestBoundsOfPulling(t *testing.T) {
 	if r := k.s.Eval(k.pull, k.s.NewPoses(), &Rows{})[0].R; math.Abs(math.Abs(r)-0.02) > 1e-12 {
 		t.Errorf("PullWeight: a mm of the pointer counts as %g of a relation", r)
 	}
-	_, _, straight, _ := pull(0, geom.V(100, 0.9, 0))
-	if straight > 0.1 {
-		t.Errorf("PullStraight: a small step leaves %g", straight)
+	if linearisations(0.9, 100) != 1 || linearisations(1.1, 100) != 2 {
+		t.Error("PullStraight: a step of 0.9 of a hundred is straight, one of 1.1 is not")
+	}
+	// relations are gone over again after a step until they are off by no more than PullRest, and no longer
+	after := func(to float64) float64 {
+		s := &System{Bodies: []Body{{Start: geom.Home}}}
+		s.Rels = []*Relation{between(t, s, "a", geom.V(0, 0, 50), geom.Vec{}, 50), between(t, s, "b", geom.V(0, 30, 50), geom.V(100, 0, 0), 100)}
+		s.Measure()
+		poses := s.NewPoses()
+		s.newton([]int{0}, s.Rels, poses, effort{iterations: 50})
+		k := s.NewPull([]int{0}, s.Rels, 0, geom.V(100, 0, 0))
+		k.To(poses, poses[0].Point(geom.V(100, 0, 0)).Add(geom.V(0, to, to)), 1)
+		return s.worst(s.Rels, poses)
+	}
+	if x, y := after(3), after(2); x > 1e-9 || y > 1e-9 || y < 1e-11 {
+		t.Errorf("PullRest: after two steps relations are off by %g, which is to be under 1e-9, and by %g, which is enough", x, y)
 	}
 }
 

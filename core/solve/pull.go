@@ -61,10 +61,7 @@ func (k *Pull) To(poses []geom.Pose, target geom.Vec, part float64) (left float6
 	step := target.Sub(at)
 	for try := 0; try < 6; try++ {
 		k.pull.A.Frame.O = at.AddScaled(part, step)
-		n := 1 // a small step is all but straight
-		if part*step.Norm() > tol.PullStraight*k.s.Bodies[k.pull.B.Body].Size {
-			n = 2
-		}
+		n := linearisations(part*step.Norm(), k.s.Bodies[k.pull.B.Body].Size)
 		k.s.newtonOn(k.p, k.bodies, k.with, poses, effort{iterations: n})
 		worst := k.s.newtonOn(k.p, k.bodies, k.rels, poses, effort{iterations: 12, rest: tol.PullRest})
 		turn := k.turned(poses)
@@ -79,9 +76,17 @@ func (k *Pull) To(poses []geom.Pose, target geom.Vec, part float64) (left float6
 	return step.Norm(), false, false
 }
 
+// linearisations is how often a pull is linearised in a step of some length by a body of some size: a small step is all but straight.
+func linearisations(step, size float64) int {
+	if step > tol.PullStraight*size {
+		return 2
+	}
+	return 1
+}
+
 // shorter is the part of a step that turned so far (rad) which is tried next.
 func shorter(turn float64) float64 {
-	return math.Max(tol.PullShort, math.Min(tol.PullLong, tol.PullAim*tol.PullTurn/(turn+tol.PullNoTurn)))
+	return math.Max(tol.PullShort, math.Min(tol.PullLong, tol.PullAim*tol.PullTurn/turn))
 }
 
 // turned is the largest turn of a body since the step began.

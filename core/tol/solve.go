@@ -75,6 +75,4 @@ const (
 	PullShort = 0.2
 	PullLong  = 0.5
 	PullAim   = 0.8
-	// PullNoTurn, rad, keeps the quotient of turns finite.
-	PullNoTurn = 1e-9
 )
