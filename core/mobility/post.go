@@ -104,7 +104,7 @@ func (n *Basis) byOneBody(act []int, cols []int32, out []float64, rank int) bool
 		if !(w.diag[rank-1] > tol.WellPosed*w.diag[0] && w.diag[rank-1] > tol.Clear*math.Min(most, 1)) {
 			continue
 		}
-		if n.substitute(b, cols, f, out, rank) {
+		if n.substitute(b, cols, f, out, rank, w.diag[rank-1]) {
 			return true
 		}
 	}

@@ -9,8 +9,8 @@ import (
 )
 
 // substitute carries the elimination out: f, by rows, is what falls away in the columns that move the body alone, out the same in
-// all columns. It does nothing, and tells so, where the body would move far more than what it follows.
-func (n *Basis) substitute(b int, cols []int32, f, out []float64, rank int) bool {
+// all columns; pivot is the least of f's. It does nothing, and tells so, where the body would move far more than what it follows.
+func (n *Basis) substitute(b int, cols []int32, f, out []float64, rank int, pivot float64) bool {
 	w := &n.work
 	k := len(w.own)
 	alone := n.alone(b, cols)
@@ -24,7 +24,7 @@ func (n *Basis) substitute(b int, cols []int32, f, out []float64, rank int) bool
 		}
 		reflect6(alone[j:], q[j*k+j:j*k+k])
 	}
-	if n.amplifies(b, cols, alone, f, out, rank) {
+	if !follows(out, len(cols), rank, pivot) && n.amplifies(b, cols, alone, f, out, rank) {
 		return false
 	}
 	fresh := n.following(b, cols, n.shared(b, cols), alone, f, out, rank)
@@ -45,6 +45,19 @@ func (n *Basis) substitute(b int, cols []int32, f, out []float64, rank int) bool
 
 // mostFollowed is how far a body may move in a column in which what it follows moved by one.
 const mostFollowed = 10
+
+// follows tells at a glance that a body moves no more than what it follows, as most do: what the relation asks is small beside the pivots.
+func follows(out []float64, c, rank int, pivot float64) bool {
+	most := 0.0
+	for i := range c {
+		s := 0.0
+		for r := range rank {
+			s += out[r*c+i] * out[r*c+i]
+		}
+		most = math.Max(most, s)
+	}
+	return math.Sqrt(most) < pivot*mostFollowed/4
+}
 
 // amplifies tells whether following would make the body's motion in a column larger than one that began with length one has any reason to
 // be. A turn far away moves a body by as much as it is away, that is no matter; but where one body after another follows what the others do

@@ -5,6 +5,7 @@ import (
 	"go/parser"
 	"go/token"
 	"io/fs"
+	"os"
 	"path/filepath"
 	"strconv"
 	"strings"
@@ -95,6 +96,19 @@ func TestAllExplainedAndUsed(t *testing.T) {
 		}
 		if !used[name] {
 			t.Errorf("%s decides nothing", name)
+		}
+	}
+}
+
+// TestListed: docs/tolerances.md says of every constant that is a number which tests notice it.
+func TestListed(t *testing.T) {
+	text, err := os.ReadFile("../../docs/tolerances.md")
+	if err != nil {
+		t.Fatal(err)
+	}
+	for _, b := range bounds(t) {
+		if !strings.Contains(string(text), "| `"+b.name+"` |") {
+			t.Errorf("docs/tolerances.md does not say what %s decides: SETFAST_DECIDES=%s go test ./core/tol -run TestEachDecides -v", b.name, b.name)
 		}
 	}
 }
