@@ -180,8 +180,9 @@ func TestNoisy(t *testing.T) {
 		for _, r := range s.Rels {
 			b.Post(r)
 		}
-		if got := b.renewed > 0; got != want || b.Left() != 4 {
-			t.Errorf("off by %g: made anew %v, left %d", e, got, b.Left())
+		// it cannot be told from imported geometry, and is not looked at a second time
+		if got := b.renewed > mostRenewed; got != want || b.renewed > 0 != want || b.Left() != 4 {
+			t.Errorf("off by %g: looked at again %v (%d), left %d", e, got, b.renewed, b.Left())
 		}
 	}
 }

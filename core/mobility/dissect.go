@@ -40,7 +40,7 @@ func (n *Basis) renew() (removed int) {
 	n.renewed += len(n.now())
 	m := n.dissected()
 	if m == nil {
-		n.renewed = mostRenewed // it cannot be told apart from what imported geometry is off by
+		n.renewed = mostRenewed + 1 // it cannot be told apart from what imported geometry is off by
 		return 0
 	}
 	removed = n.Left() - m.Left()
