@@ -354,7 +354,10 @@ export class Looks {
     }, true);
   }
 
-  /** How far a section goes, in mm, for a pixel to the right and down. @param {{at: Vector3, normal: Vector3}} s @param {number} mm where it is */
+  /**
+   * How far a section goes, in mm, for a pixel to the right and down.
+   * @param {{at: Vector3, normal: Vector3}} s @param {number} mm where it is
+   */
   drawn(s, mm) {
     const { view } = this.b.stage;
     const at = s.at.clone().addScaledVector(s.normal, mm);

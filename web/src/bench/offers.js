@@ -44,7 +44,10 @@ export function offerOf(e) {
   return (Number(digit) + 9) % 10 + (!digits && e.shiftKey ? 10 : 0);
 }
 
-/** Takes what whole trials told of the offers left untried, each in its place; it gives their places. @param {Offer[]} offers @param {Offer[]} whole */
+/**
+ * Takes what whole trials told of the offers left untried, each in its place; it gives their places.
+ * @param {Offer[]} offers @param {Offer[]} whole
+ */
 export function tried(offers, whole) {
   const at = [];
   for (const [i, o] of offers.entries()) {

@@ -243,7 +243,10 @@ export class Sentence extends Slots {
     }
   }
 
-  /** Has those tried that a quick look left open; none changes its place or its key. @param {Offer[]} offers @param {string} put @param {string} on */
+  /**
+   * Has those tried that a quick look left open; none changes its place or its key.
+   * @param {Offer[]} offers @param {string} put @param {string} on
+   */
   async tryWhole(offers, put, on) {
     const whole = await this.ask("offers", { Put: put, On: on, Sense: this.sense, Whole: true }).catch((/** @type {Error} */ e) => e);
     if (this.offers !== offers) return;
