@@ -93,7 +93,7 @@ type dissection struct {
 
 // piece opens bodies and posts the relations among them and those opened already.
 func (d *dissection) piece(bodies []int) {
-	if d.Sys.Stopped() {
+	if d.unsure || d.Sys.Stopped() {
 		return
 	}
 	if len(bodies) <= leafBodies {

@@ -130,7 +130,7 @@ func (n *Basis) rewrite(now []combination) {
 		list = list[:0]
 		for i := range es {
 			e := &es[i]
-			long := math.Sqrt(e.V[0]*e.V[0] + e.V[1]*e.V[1] + e.V[2]*e.V[2] + e.V[3]*e.V[3] + e.V[4]*e.V[4] + e.V[5]*e.V[5])
+			long := dense.Norm(e.V[:])
 			t := &now[e.Col]
 			for q, c := range t.cols {
 				if !seen[c] {

@@ -82,10 +82,7 @@ func (n *Basis) slide(cols []int32, out []float64, rank int) bool {
 	for _, b := range w.hit {
 		n.slideBody(b, cols, of, first)
 	}
-	for _, col := range cols {
-		n.on[col], n.owner[col] = nil, replaced
-	}
-	n.columns -= rank
+	n.leave(cols, rank)
 	return true
 }
 

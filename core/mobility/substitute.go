@@ -66,20 +66,17 @@ func (n *Basis) amplifies(b int, cols []int32, alone [][6]float64, f, out []floa
 	c, k := len(cols), len(n.work.own)
 	size := n.Sys.Bodies[b].Size
 	far := size / (size + n.extent())
-	var y [24]float64
+	var buf [24]float64
+	y := buf[:rank]
 	for i, col := range cols {
 		if int(n.owner[col]) == b {
 			continue
 		}
+		answers(y, f, out, i, c, k)
 		var v [6]float64
-		for r := 0; r < rank; r++ {
-			s := out[r*c+i]
-			for t := 0; t < r; t++ {
-				s -= f[r*k+t] * y[t]
-			}
-			y[r] = s / f[r*k+r]
+		for r, s := range y {
 			for z, x := range alone[r] {
-				v[z] -= y[r] * x
+				v[z] -= s * x
 			}
 		}
 		slide := far * far * (v[0]*v[0] + v[1]*v[1] + v[2]*v[2])
@@ -88,6 +85,18 @@ func (n *Basis) amplifies(b int, cols []int32, alone [][6]float64, f, out []floa
 		}
 	}
 	return false
+}
+
+// answers solves for how much of each of its first motions alone a body must take back in the i-th of c columns, so that the relation
+// holds there. f is lower triangular, with rows of k numbers.
+func answers(y, f, out []float64, i, c, k int) {
+	for r := range y {
+		s := out[r*c+i]
+		for t := range r {
+			s -= f[r*k+t] * y[t]
+		}
+		y[r] = s / f[r*k+r]
+	}
 }
 
 // extent is how far the bodies reach, in mm.
@@ -145,7 +154,8 @@ func (n *Basis) following(b int, cols []int32, old []Entry, alone [][6]float64, 
 	c, k := len(cols), len(n.work.own)
 	fresh := n.work.entries.room(len(old) + c)
 	j := 0
-	var y [24]float64
+	var buf [24]float64
+	y := buf[:rank]
 	for i, col := range cols {
 		for j < len(old) && old[j].Col < col {
 			fresh = append(fresh, old[j])
@@ -160,15 +170,11 @@ func (n *Basis) following(b int, cols []int32, old []Entry, alone [][6]float64, 
 			e = old[j]
 			j++
 		}
-		for r := 0; r < rank; r++ {
-			s := out[r*c+i]
-			for t := 0; t < r; t++ {
-				s -= f[r*k+t] * y[t]
-			}
-			y[r] = s / f[r*k+r]
+		answers(y, f, out, i, c, k)
+		for r, s := range y {
 			v := &alone[r]
 			for z := range e.V {
-				e.V[z] -= y[r] * v[z]
+				e.V[z] -= s * v[z]
 			}
 		}
 		if e.moves() {
