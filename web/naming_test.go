@@ -10,12 +10,17 @@ import (
 func (w *walker) inPlace(text, key string) {
 	w.T.Helper()
 	w.until(`document.activeElement?.className === "inplace"`)
-	w.run(fmt.Sprintf(`(() => { const i = document.activeElement; i.value = %q; i.dispatchEvent(new KeyboardEvent("keydown", {key: %q, bubbles: true, cancelable: true})); })()`, text, key))
+	w.run(naming(text, key))
 }
 
-func (w *walker) pressed(css, key string, alt bool) {
-	w.T.Helper()
-	w.run(fmt.Sprintf(`(() => { const e = document.querySelector(%q); e.focus(); e.dispatchEvent(new KeyboardEvent("keydown", {key: %q, altKey: %v, bubbles: true, cancelable: true})); })()`, css, key, alt))
+// naming is a script that types a name where the keys are, and ends by a key.
+func naming(text, key string) string {
+	return fmt.Sprintf(`(() => { const i = document.activeElement; i.value = %q; i.dispatchEvent(new KeyboardEvent("keydown", {key: %q, bubbles: true, cancelable: true})); })()`, text, key)
+}
+
+// key is a script that goes to an element and presses a key there.
+func key(css, key string, alt bool) string {
+	return fmt.Sprintf(`(() => { const e = document.querySelector(%q); e.focus(); e.dispatchEvent(new KeyboardEvent("keydown", {key: %q, altKey: %v, bubbles: true, cancelable: true})); })()`, css, key, alt)
 }
 
 // order is the build order as the account has it.
@@ -29,13 +34,13 @@ func TestNamesInPlace(t *testing.T) {
 	w.at("Bearing stand")
 	row := `.line[data-component='Screw M6x20'] .rowopen`
 	seq := w.text(`document.body.dataset.seq`)
-	w.pressed(row, "F2", false)
+	w.run(key(row, "F2", false))
 	w.inPlace("Never so", "Escape")
 	if w.text(`document.body.dataset.seq`) != seq || !strings.Contains(w.order(), "Screw M6x20|") {
 		t.Error("Escape renamed it")
 	}
-	w.pressed(row, "F2", false)
-	w.changed(`(() => { const i = document.activeElement; i.value = "Left screw"; i.dispatchEvent(new KeyboardEvent("keydown", {key: "Enter", bubbles: true, cancelable: true})); })()`)
+	w.run(key(row, "F2", false))
+	w.changed(naming("Left screw", "Enter"))
 	if !strings.Contains(w.order(), "Left screw") {
 		t.Errorf("the parts are %s", w.order())
 	}
@@ -43,7 +48,7 @@ func TestNamesInPlace(t *testing.T) {
 	was := w.text(`document.querySelector(".line[data-component='Left screw'] .mate").dataset.mate`)
 	w.run(`document.querySelector(".line[data-component='Left screw'] .matename").dispatchEvent(new MouseEvent("dblclick", {bubbles: true}))`)
 	w.until(`document.activeElement?.className === "inplace" && document.querySelector(".line[data-component='Left screw'] .matename").hidden`)
-	w.changed(`(() => { const i = document.activeElement; i.value = "left seat"; i.dispatchEvent(new KeyboardEvent("keydown", {key: "Enter", bubbles: true, cancelable: true})); })()`)
+	w.changed(naming("left seat", "Enter"))
 	if a := asmOf(t, "Bearing stand"); a.Mate("left seat") == nil || a.Mate(was) != nil {
 		t.Errorf("the relation %s was not renamed", was)
 	}
@@ -73,7 +78,7 @@ func TestOrderByHand(t *testing.T) {
 	w.at("Bearing stand")
 	was := w.order()
 	names := strings.Split(was, "|")
-	w.changed(fmt.Sprintf(`(() => { const e = document.querySelector(".line[data-component='%s'] .rowopen"); e.focus(); e.dispatchEvent(new KeyboardEvent("keydown", {key: "ArrowUp", altKey: true, bubbles: true, cancelable: true})); })()`, names[2]))
+	w.changed(key(fmt.Sprintf(`.line[data-component='%s'] .rowopen`, names[2]), "ArrowUp", true))
 	if got := strings.Split(w.order(), "|"); got[1] != names[2] || got[2] != names[1] {
 		t.Errorf("the order is %v", got)
 	}

@@ -464,6 +464,11 @@ export class Bench {
       return li;
     });
     $("#keylist").replaceChildren(...rows);
+    $("#terms").replaceChildren(...Object.entries(terms).flatMap(([word, says]) => {
+      const [dt, dd] = [document.createElement("dt"), document.createElement("dd")];
+      [dt.textContent, dd.textContent] = [word, says];
+      return [dt, dd];
+    }));
     /** @type {HTMLDialogElement} */ ($("#keysheet")).showModal();
   }
 

@@ -102,7 +102,7 @@ export class Ledger {
     let shown = 0;
     for (const { el, html } of this.rows.values()) {
       const fits = !this.only || el.classList.contains(this.only);
-      el.hidden = !!(this.only || word) && (!fits || !reads(html).includes(word));
+      el.hidden = !fits || !!word && !reads(html).includes(word);
       if (!el.hidden) shown++;
     }
     /** @type {HTMLElement} */ (this.box.querySelector("#nolines")).hidden = shown > 0 || !this.rows.size;
@@ -306,7 +306,7 @@ export class Ledger {
     repick: (b) => this.bench.repick(mate(b), b.dataset.end ?? "", b.textContent ?? ""),
     reid: (b) => this.reid(mate(b)),
     note: (b) => this.note(mate(b), noteOf(b)),
-    temporary: (b) => this.temporary(mate(b), noteOf(b)),
+    temporary: (b) => this.temporary(mate(b), noteOf(b), !!b.closest(".mate")?.querySelector(".fortime")),
     "other-side": (b) => this.otherSide(b),
     unrelate: (b) => this.bench.act({ do: "unrelate", relation: mate(b) }),
     "ground-origin": (b) => this.bench.act({ do: "ground", component: component(b), on: true, origin: true }),
@@ -360,18 +360,13 @@ export class Ledger {
 
   /** @param {string} name */
   rename(name) {
-    const row = /** @type {HTMLElement | undefined} */ (this.rowOf(name)?.querySelector(".rowopen"));
+    const row = /** @type {HTMLElement | undefined} */ (this.rows.get(name)?.el.querySelector(".rowopen"));
     if (row) {
       nameInPlace(row, name, (to) => {
         if (this.open.delete(name)) this.open.add(to);
         this.bench.act({ do: "rename", component: name, to });
       });
     }
-  }
-
-  /** The line of a component. @param {string} name */
-  rowOf(name) {
-    return [...this.rows.values()].find((r) => r.el.dataset.component === name)?.el;
   }
 
   /** @param {string} id */
@@ -383,9 +378,9 @@ export class Ledger {
     }
   }
 
-  /** Marks a relation as temporary by its note, or no longer. @param {string} id @param {string} was */
-  temporary(id, was) {
-    const to = isTemporary(was) ? was.replace(/^temporary[:,;.]?\s*/i, "") : `temporary${was ? ": " + was : ""}`;
+  /** Marks a relation as temporary by its note, or no longer. @param {string} id @param {string} was @param {boolean} is it now */
+  temporary(id, was, is) {
+    const to = is ? was.replace(/^temporary[:,;.]?\s*/i, "") : `temporary${was ? ": " + was : ""}`;
     this.bench.act({ do: "set", relation: id, field: "note", text: to });
   }
 
@@ -449,9 +444,6 @@ export class Ledger {
     this.none.textContent = message;
   }
 }
-
-/** Whether a relation is there only for the time being. @param {string} note */
-const isTemporary = (note) => /^temporary\b/i.test(note.trim());
 
 /** The note of the relation at an element. @param {HTMLElement} e */
 const noteOf = (e) => e.closest(".mate")?.querySelector(".matenote")?.textContent ?? "";

@@ -3,6 +3,7 @@
 
 /** @type {Record<string, string>} */
 export const terms = {
+  freedom: "one way a part can still move: a free part has six, three slides and three turns.",
   opening: "the freedoms of all parts before any relation: six for each that is not grounded.",
   removed: "the freedoms that the relations take away together.",
   left: "what is not taken away: planned, idle and loose together.",
