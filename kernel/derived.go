@@ -184,10 +184,7 @@ func DecodeDerived(data []byte) (*Derived, error) {
 func (d *Derived) Part() *part.Part {
 	p := &part.Part{Name: d.Name, Features: map[string]part.Feature{}}
 	for _, x := range d.Features {
-		f := part.Feature{Kind: x.Kind, O: geom.FromArray(x.O), Radius: x.Radius, HalfAngle: x.Half, Side: x.Side}
-		if x.Z != nil {
-			f.Z = geom.FromArray(*x.Z)
-		}
+		f := x.feature()
 		p.Features[x.Name] = f
 		p.Order = append(p.Order, x.Name)
 		if x.Face >= 0 {

@@ -148,22 +148,8 @@ func (r *rawPart) part(blob []byte) (*Part, error) {
 	}
 	if m := r.Mesh; m != nil {
 		var err error
-		floats := func(at, n int) []float32 {
-			b := cut(blob, at, 4*n, &err)
-			out := make([]float32, len(b)/4)
-			for i := range out {
-				out[i] = math.Float32frombits(binary.LittleEndian.Uint32(b[4*i:]))
-			}
-			return out
-		}
-		ints := func(at, n int) []uint32 {
-			b := cut(blob, at, 4*n, &err)
-			out := make([]uint32, len(b)/4)
-			for i := range out {
-				out[i] = binary.LittleEndian.Uint32(b[4*i:])
-			}
-			return out
-		}
+		floats := func(at, n int) []float32 { return floatsAt(blob, at, n, &err) }
+		ints := func(at, n int) []uint32 { return intsAt(blob, at, n, &err) }
 		p.Mesh = Mesh{floats(m.Positions, 3*m.Vertices), floats(m.Normals, 3*m.Vertices), ints(m.Indices, 3*m.Triangles),
 			ints(m.FaceEnds, m.Faces), floats(m.Lines, 3*m.LinePoints), ints(m.LineEnds, m.Edges)}
 		if err != nil {
@@ -171,6 +157,24 @@ func (r *rawPart) part(blob []byte) (*Part, error) {
 		}
 	}
 	return p, nil
+}
+
+func floatsAt(blob []byte, at, n int, err *error) []float32 {
+	b := cut(blob, at, 4*n, err)
+	out := make([]float32, len(b)/4)
+	for i := range out {
+		out[i] = math.Float32frombits(binary.LittleEndian.Uint32(b[4*i:]))
+	}
+	return out
+}
+
+func intsAt(blob []byte, at, n int, err *error) []uint32 {
+	b := cut(blob, at, 4*n, err)
+	out := make([]uint32, len(b)/4)
+	for i := range out {
+		out[i] = binary.LittleEndian.Uint32(b[4*i:])
+	}
+	return out
 }
 
 func cut(b []byte, at, n int, err *error) []byte {

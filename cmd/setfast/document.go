@@ -24,6 +24,11 @@ const standardInput = "-"
 
 // readDocument reads a document from a file, or from in; sources of parts are beside the file, or in the folder this was called in.
 func readDocument(path string, in io.Reader) (*assembly.Document, error) {
+	return readShaped(path, in, nil)
+}
+
+// readShaped is readDocument; each is shown the shapes of parts with a source.
+func readShaped(path string, in io.Reader, each func(key string, d *kernel.Derived)) (*assembly.Document, error) {
 	if path == standardInput {
 		data, err := io.ReadAll(io.LimitReader(in, maxDocument+1))
 		if err != nil {
@@ -32,7 +37,7 @@ func readDocument(path string, in io.Reader) (*assembly.Document, error) {
 		if len(data) > maxDocument {
 			return nil, fmt.Errorf("is larger than %d MB", maxDocument>>20)
 		}
-		return format.Read(data, shapes("."))
+		return format.Read(data, shapes(".", each))
 	}
 	st, err := os.Stat(path)
 	if err != nil {
@@ -48,11 +53,11 @@ func readDocument(path string, in io.Reader) (*assembly.Document, error) {
 	if err != nil {
 		return nil, plain(err)
 	}
-	return format.Read(data, shapes(filepath.Dir(path)))
+	return format.Read(data, shapes(filepath.Dir(path), each))
 }
 
-// shapes reads the sources that parts name, relative to the document.
-func shapes(dir string) func(string, *part.Part) error {
+// shapes reads the sources that parts name, relative to the document. each, where given, is shown what was derived of them.
+func shapes(dir string, each func(key string, d *kernel.Derived)) func(string, *part.Part) error {
 	var k *kernel.Runner
 	known := map[string]*kernel.Import{}
 	return func(name string, p *part.Part) error {
@@ -87,11 +92,18 @@ func shapes(dir string) func(string, *part.Part) error {
 			}
 			known[file] = im
 		}
-		if len(im.Parts) != 1 {
-			return fmt.Errorf("%s holds %d parts; a part's source holds one", p.Source.Path, len(im.Parts))
+		which := max(1, p.Source.Product)
+		switch {
+		case p.Source.Product == 0 && len(im.Parts) != 1:
+			return fmt.Errorf("%s holds %d parts; \"product\" says which of them it is, from 1, in a document of version 2", p.Source.Path, len(im.Parts))
+		case which > len(im.Parts):
+			return fmt.Errorf("%s holds %d parts, so there is no product %d", p.Source.Path, len(im.Parts), which)
 		}
-		d := kernel.Derive(im.Parts[0])
+		d := kernel.Derive(im.Parts[which-1])
 		take(p, d.Part())
+		if each != nil {
+			each(name, d)
+		}
 		return nil
 	}
 }

@@ -91,6 +91,11 @@ func (r *reader) document(n *node) *assembly.Document {
 
 // version is the least that says all a document holds.
 func version(d *assembly.Document) int {
+	for _, p := range d.Parts {
+		if p.Source.Product > 0 {
+			return mostVersion
+		}
+	}
 	for _, a := range d.Assemblies {
 		if len(a.Groups)+len(a.Variants)+len(a.Views)+len(a.Dismissed) > 0 {
 			return mostVersion

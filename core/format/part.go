@@ -4,6 +4,9 @@ import (
 	"setfast/core/part"
 )
 
+// mostProducts bounds the number of a product within its file.
+const mostProducts = 1_000_000
+
 func (r *reader) part(n *node) *part.Part {
 	p := &part.Part{Features: map[string]part.Feature{}}
 	if !r.object(n) {
@@ -28,6 +31,12 @@ func (r *reader) part(n *node) *part.Part {
 			}
 		}
 		p.Source.SHA256 = r.text(s, "sha256")
+		if c := r.get(s, "product"); r.version > 1 && c != nil {
+			k := r.number(c)
+			if p.Source.Product = int(k); k < 1 || k > mostProducts || k != float64(p.Source.Product) {
+				r.fail(c, "which product of the file it is counts from 1, so not %v", k)
+			}
+		}
 		r.done(s)
 	}
 	for name, c := range r.members(n, "features") {
@@ -75,6 +84,9 @@ func partObject(p *part.Part) *object {
 		s := &object{}
 		s.put(p.Source.Format, p.Source.Path)
 		s.text("sha256", p.Source.SHA256)
+		if p.Source.Product > 0 {
+			s.put("product", p.Source.Product)
+		}
 		o.put("source", s)
 	}
 	if len(p.Order) > 0 {

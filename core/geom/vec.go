@@ -64,3 +64,9 @@ func FromArray(a [3]float64) Vec { return Vec{a[0], a[1], a[2]} }
 
 // Slice gives the coordinates as a slice.
 func (a Vec) Slice() []float64 { return []float64{a.X, a.Y, a.Z} }
+
+// Least takes the lesser of each coordinate.
+func (a Vec) Least(b Vec) Vec { return Vec{math.Min(a.X, b.X), math.Min(a.Y, b.Y), math.Min(a.Z, b.Z)} }
+
+// Most takes the greater of each coordinate.
+func (a Vec) Most(b Vec) Vec { return Vec{math.Max(a.X, b.X), math.Max(a.Y, b.Y), math.Max(a.Z, b.Z)} }

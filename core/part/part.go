@@ -23,7 +23,10 @@ type Part struct {
 }
 
 // Source is the file that a part's exact shape comes from.
-type Source struct{ Format, Path, SHA256 string }
+type Source struct {
+	Format, Path, SHA256 string
+	Product              int // which of several that the file holds, the first being 1; 0 where it holds one
+}
 
 // Volume holds the mass properties of the shape.
 type Volume struct {
