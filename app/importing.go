@@ -16,6 +16,7 @@ import (
 	"strings"
 	"time"
 
+	"setfast/core/relate"
 	"setfast/kernel"
 	"setfast/store"
 )
@@ -236,6 +237,11 @@ func (a *App) derive(ctx context.Context, im *kernel.Import, index int, row *sto
 	}
 	d := kernel.Derive(p)
 	d.Unit = im.Unit
+	if row.ID == 0 { // later it is what people say
+		shape := d.Part()
+		shape.Name = row.Name
+		row.Fastener = relate.Fastener(shape, d.Surfaces())
+	}
 	data, err := d.Encode()
 	if err != nil {
 		return err

@@ -24,6 +24,9 @@ type Assembly struct {
 // Key is what documents call the assembly.
 func (a Assembly) Key() string { return fmt.Sprint("a", a.ID) }
 
+// Placed tells whether it came with placements, and nothing was done to it since.
+func (a Assembly) Placed() bool { return a.SourceID != "" && a.Seq == 1 }
+
 const assemblyColumns = "id, project_id, name, number, seq, verdict, created, off IS NOT NULL, source_id, source_node"
 
 func scanAssembly(r scanner) (a Assembly, err error) {

@@ -27,9 +27,13 @@ func FreeName(a *assembly.Assembly, want string, taken map[string]bool) string {
 
 // FreeID makes an id for a new relation.
 func FreeID(a *assembly.Assembly, stem string) string {
+	return freeOf(stem, func(id string) bool { return a.Mate(id) != nil })
+}
+
+// freeOf makes an id of a stem that is not taken.
+func freeOf(stem string, taken func(id string) bool) string {
 	for n := 1; ; n++ {
-		id := fmt.Sprintf("%s %d", stem, n)
-		if a.Mate(id) == nil {
+		if id := fmt.Sprintf("%s %d", stem, n); !taken(id) {
 			return id
 		}
 	}

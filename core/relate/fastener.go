@@ -47,6 +47,9 @@ func isFastener(p *part.Part, list []part.Surface) bool {
 	return named && t.hole > 0
 }
 
+// Fastener tells by its shape whether a part is a fastener.
+func Fastener(p *part.Part, list []part.Surface) bool { return isFastener(p, list) }
+
 // turned is what there is about one axis.
 type turned struct {
 	axis     part.Feature

@@ -45,6 +45,7 @@ func (b *Bench) Routes(e *echo.Echo) {
 	e.POST("/a/:asm/open", ask.On("asm", b.open))
 	e.POST("/a/:asm/offers", ask.On("asm", b.offers))
 	e.POST("/a/:asm/try", ask.On("asm", b.try))
+	e.GET("/a/:asm/implied", ask.On("asm", b.implied))
 	e.GET("/a/:asm/kept", ask.On("asm", b.kept))
 	e.POST("/a/:asm/kept", ask.On("asm", b.keep))
 	e.GET("/a/:asm/swing/:k", ask.On("asm", b.swing))

@@ -3,6 +3,7 @@
 import { again, asking, pause, Refusal } from "../net.js";
 import { Stage } from "../stage/stage.js";
 import { NoStage } from "../stage/none.js";
+import { Accounting } from "./accounting.js";
 import { bring } from "./bringing.js";
 import { Copying } from "./copying.js";
 import { Coupling } from "./coupling.js";
@@ -12,6 +13,7 @@ import { Settings } from "./settings.js";
 import { Divider } from "./divider.js";
 import { driven } from "./driven.js";
 import { key } from "./keys.js";
+import { showKeys } from "./keysheet.js";
 import { First } from "./first.js";
 import { Helping } from "./helping.js";
 import { Ledger } from "./ledger.js";
@@ -23,11 +25,12 @@ import { closePanel } from "./panel.js";
 import { Moving } from "./moving.js";
 import { merge, poses } from "./state.js";
 import { shake } from "./shake.js";
-import { explained, terms } from "./terms.js";
+
+import { explained, termList } from "./terms.js";
 import { Tug } from "./tug.js";
 
 const tellFor = { good: 3200, bad: 7000 }; // ms
-const buttons = ".bar [data-act], .stage [data-act], .sentence [data-act]"; // of commands; the account has its own
+const buttons = ".bar [data-act], .stage [data-act], .sentence [data-act], .inviting [data-act]"; // the account has its own
 const askAgain = 1500; // ms between questions to a server that is gone
 
 /** @param {string} css */
@@ -37,6 +40,7 @@ const $ = (css) => /** @type {HTMLElement} */ (document.querySelector(css));
 export async function bench(asm) {
   const b = new Bench(asm);
   await b.begin();
+  if (location.hash === "#account" && b.state && b.accounting.wanted(b.state)) b.accounting.open();
   document.body.dataset.ready = "yes";
   // where a feature is drawn, and what is picked: for scripts that drive the Bench
   Object.assign(window, { setfast: driven(b) });
@@ -93,6 +97,7 @@ export class Bench {
       make: (body) => this.help(body), sentence: this.sentence, stage: this.stage, tell: (text, bad) => this.tell(text, bad),
     });
     this.first = new First();
+    this.accounting = this.makeAccounting();
     this.looks = new Looks({
       stage: this.stage, call: this.call, tell: (text, bad) => this.tell(text, bad), state: () => this.state, palette: this.palette,
       hand: () => this.hand(), picks: () => this.picks(), ask, act: (a) => this.act(a),
@@ -104,11 +109,10 @@ export class Bench {
       everything: () => this.everything(), title: () => this.title(), view: this.view, asm,
       first: this.first, helping: this.helping, measuring: this.measuring, shake: () => this.shake(), nextLoose: () => this.nextLoose(),
       groupLines: () => this.groupLines(), bring: () => this.bring(),
-      settings: () => this.state && this.settings.open(this.state.settings), keys: () => this.showKeys(),
+      accountFor: () => this.accounting.open(),
+      settings: () => this.state && this.settings.open(this.state.settings), keys: () => showKeys(this.commands),
       tell: (text) => this.tell(text),
-      terms: () => this.palette.open(Object.entries(terms).map(([w, says]) => `${w}: ${says}`).map((words) => ({
-        words, run: () => this.tell(words),
-      }))),
+      terms: () => this.palette.open(termList((text) => this.tell(text))),
     });
     this.keys = byKey(this.commands);
     explained(document.body, (text) => this.tell(text));
@@ -123,6 +127,13 @@ export class Bench {
     // another window may have changed the assembly while this one was out of sight
     addEventListener("focus", () => this.catchUp());
     document.addEventListener("visibilitychange", () => this.catchUp());
+  }
+
+  makeAccounting() {
+    return new Accounting({
+      act: (a) => this.act(a), call: this.call, stage: this.stage, tell: (text, bad) => this.tell(text, bad), state: () => this.state,
+      palette: this.palette, back: () => this.ledger.focus(),
+    });
   }
 
   /** @returns {any} */
@@ -204,7 +215,6 @@ export class Bench {
   async begin() {
     try {
       this.looks.draggable(this.view, (e) => this.pointer.place(e));
-      this.looks.draggable(this.view, (e) => this.pointer.place(e));
       const beside = this.looks.begin();
       await this.take(await this.call("state"));
       beside.then(() => this.looks.tints());
@@ -248,6 +258,7 @@ export class Bench {
     const drawn = this.stage.show(s, !!keepView && !first); // shapes are on their way while the lines are made
     $("#balance").innerHTML = s.balance;
     this.ledger.show(s);
+    this.accounting.invite(s);
     this.backButton("undo", "Take back", s.undo);
     this.backButton("redo", "Do again", s.redo);
     $("#empty").hidden = s.components.length > 0;
@@ -452,24 +463,6 @@ export class Bench {
   couple(type) {
     this.coupling.get("couple-type").value = type;
     this.coupling.toggle(true);
-  }
-
-  /** All keys on one sheet. */
-  showKeys() {
-    const rows = Object.values(this.commands).filter((c) => shownKey(c)).map((c) => {
-      const li = document.createElement("li");
-      const key = document.createElement("kbd");
-      key.textContent = shownKey(c);
-      li.append(key, c.words);
-      return li;
-    });
-    $("#keylist").replaceChildren(...rows);
-    $("#terms").replaceChildren(...Object.entries(terms).flatMap(([word, says]) => {
-      const [dt, dd] = [document.createElement("dt"), document.createElement("dd")];
-      [dt.textContent, dd.textContent] = [word, says];
-      return [dt, dd];
-    }));
-    /** @type {HTMLDialogElement} */ ($("#keysheet")).showModal();
   }
 
   /** @param {(name: string) => void} run */

@@ -40,6 +40,7 @@
  * @property {() => void} groupLines
  * @property {() => void} terms
  * @property {() => void} bring
+ * @property {() => void} accountFor
  * @property {HTMLElement} view
  * @property {string} asm
  */
@@ -131,6 +132,13 @@ function looking(b) {
     group: { words: "Group lines in the list", help: "folder, bolts", run: () => b.groupLines() },
     compact: { words: "Lines of one row each, or two", key: "alt y", keys: "Alt Y", run: () => toggleCompact() },
     bring: { words: "Bring a joint to a typed value", key: "=", help: "coordinate, angle, slide, tug, set", run: () => b.bring() },
+    "account-for": {
+      words: "Account for it: relations from how parts stand",
+      key: "alt a",
+      keys: "Alt A",
+      help: "recover, propose, automatic, contacts, import",
+      run: () => b.accountFor(),
+    },
     terms: { words: "What the words of the account mean", help: "glossary, terms, help, loose, idle, shaky", run: () => b.terms() },
     others: {
       words: "Choose the other parts instead",

@@ -40,3 +40,6 @@ export function explained(box, tell) {
     if (says) tell(says);
   });
 }
+
+/** The words as a list to choose from. @param {(text: string) => void} tell */
+export const termList = (tell) => Object.entries(terms).map(([w, says]) => ({ words: `${w}: ${says}`, run: () => tell(`${w}: ${says}`) }));

@@ -1,0 +1,99 @@
+package commands
+
+import (
+	"context"
+	"encoding/json"
+	"slices"
+
+	"setfast/app/words"
+	"setfast/core/assembly"
+	"setfast/core/edit"
+	"setfast/core/format"
+)
+
+// Adopt takes relations over as they were proposed for a placement, with the base and the build order they were found in: ordinary edits,
+// as one line.
+type Adopt struct {
+	As        string            `json:"as,omitempty"`     // what they seat, for the words of the line
+	Relations []json.RawMessage `json:"relations"`        // as in assembly files
+	Stands    string            `json:"stands,omitempty"` // the base
+	Order     []string          `json:"order,omitempty"`
+}
+
+var _ = register(Adopt{})
+
+// mostAdopted bounds what is taken over at once.
+const mostAdopted = 20_000
+
+// Name is how it is written.
+func (Adopt) Name() string { return "adopt" }
+
+// Edit grounds the base alone, puts the lines in order, and relates.
+func (c Adopt) Edit(ctx context.Context, b *Bench) (edit.Edit, string, error) {
+	if len(c.Relations) == 0 || len(c.Relations) > mostAdopted {
+		return nil, "", words.Refuse("choose up to %d relations to take over", mostAdopted)
+	}
+	var all []edit.Edit
+	if c.Stands != "" {
+		if err := b.hasComponent(c.Stands); err != nil {
+			return nil, "", err
+		}
+		for _, k := range b.Asm.Components {
+			if k.Grounded != (k.Name == c.Stands) {
+				all = append(all, edit.Ground{Name: k.Name, On: k.Name == c.Stands})
+			}
+		}
+	}
+	order, err := c.order(b.Asm)
+	if err != nil {
+		return nil, "", err
+	}
+	all = append(all, order...)
+	taken := map[string]bool{}
+	for _, m := range b.Asm.Mates {
+		taken[m.ID] = true
+	}
+	for _, raw := range c.Relations {
+		if ctx.Err() != nil {
+			return nil, "", context.Cause(ctx)
+		}
+		m, err := format.ReadMate(raw, b.Asm.Values)
+		if err != nil {
+			return nil, "", words.Refuse("%s", words.Fault(err))
+		}
+		for _, r := range m.Refs() {
+			if _, err := b.Doc.Feature(b.Asm, r); err != nil {
+				return nil, "", words.Refuse("%s: %s", m.ID, err)
+			}
+		}
+		if taken[m.ID] {
+			m.ID = freeOf(m.Descriptor().Stem, func(id string) bool { return taken[id] })
+		}
+		taken[m.ID] = true
+		all = append(all, edit.NewRelate(m))
+	}
+	said := "account for " + words.Plural(len(c.Relations), "relation", "relations")
+	if c.As != "" {
+		said = "account for " + c.As + ": " + words.Plural(len(c.Relations), "relation", "relations")
+	}
+	return edit.Batch{Edits: all}, said, nil
+}
+
+// order moves components to the places they were given, those not named staying behind them.
+func (c Adopt) order(a *assembly.Assembly) (out []edit.Edit, err error) {
+	now := make([]string, len(a.Components))
+	for i, k := range a.Components {
+		now[i] = k.Name
+	}
+	for at, name := range c.Order {
+		i := slices.Index(now, name)
+		switch {
+		case i < at:
+			return nil, words.Refuse("there is no %q here any more", name)
+		case i > at:
+			out = append(out, edit.Order{Name: name, At: at})
+			now = slices.Insert(slices.Delete(now, i, i+1), at, name)
+		}
+	}
+	return out, nil
+}
