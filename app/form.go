@@ -7,6 +7,7 @@ import (
 	"setfast/app/words"
 	"setfast/core/assembly"
 	"setfast/core/edit"
+	"setfast/core/format"
 	"setfast/core/group"
 	"setfast/store"
 )
@@ -94,6 +95,17 @@ func filling(a *assembly.Assembly) edit.Edit {
 	}
 	for _, p := range a.Planned {
 		add(edit.NewPlan(p))
+	}
+	for _, m := range a.Measures {
+		add(edit.NewMeasure(m))
+	}
+	for _, d := range a.Drives {
+		add(edit.NewDrive(d))
+	}
+	for _, name := range format.Sheets {
+		if format.SheetObject(a, name) != nil {
+			add(edit.NewSheet(a, name))
+		}
 	}
 	return b
 }

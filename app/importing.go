@@ -116,6 +116,9 @@ func (a *App) read(ctx context.Context, f store.ImportFile, out *Imported) error
 			byName[k] = x.SHA256
 		}
 	}
+	if isDocument(f.Name) {
+		return a.readDocument(ctx, f, byName, out)
+	}
 	src, im, err := a.readSource(ctx, f.Name, f.SHA256, func(name string) string { return byName[strings.ToLower(path.Base(name))] })
 	if err != nil {
 		return err
@@ -221,6 +224,9 @@ func (a *App) readSource(ctx context.Context, name, main string, sha func(name s
 
 // readAgain reads the file that a part came from, with those it refers to.
 func (a *App) readAgain(ctx context.Context, r store.Part) (*kernel.Import, error) {
+	if isDocument(r.SourceName) {
+		return a.sketches(ctx, r.SourceSHA256)
+	}
 	companions, err := a.Store.Companions(ctx, r.SourceID)
 	if err != nil {
 		return nil, err
@@ -237,6 +243,9 @@ func (a *App) derive(ctx context.Context, im *kernel.Import, index int, row *sto
 	}
 	d := kernel.Derive(p)
 	d.Unit = im.Unit
+	if len(im.Parts) > 1 {
+		d.Products = len(im.Parts)
+	}
 	if row.ID == 0 { // later it is what people say
 		shape := d.Part()
 		shape.Name = row.Name

@@ -120,8 +120,8 @@ func full(err error) error {
 func (u *upload) take(f Incoming) error {
 	name := fileName(f.Name)
 	bundle := strings.EqualFold(path.Ext(name), ".zip")
-	if !bundle && kernel.Format(name) == "" {
-		u.add(spooled{name: name, state: "left over", message: "not a STEP or IGES file"})
+	if !bundle && !taken(name) {
+		u.add(spooled{name: name, state: "left over", message: noneOfOurs})
 		n, err := io.Copy(io.Discard, io.LimitReader(f.From, u.left+1))
 		return u.count(n, err)
 	}
@@ -136,6 +136,30 @@ func (u *upload) take(f Incoming) error {
 	}
 	u.came(name, to, n)
 	return nil
+}
+
+// noneOfOurs is said of files that are not read.
+const noneOfOurs = "neither a STEP or IGES file nor an assembly file (.setfast.json)"
+
+// taken tells by its name whether a file is read; triangles only go with a document that names them.
+func taken(name string) bool {
+	return kernel.Format(name) != "" || isDocument(name) || isTriangles(name)
+}
+
+func isTriangles(name string) bool { return strings.EqualFold(path.Ext(name), ".stl") }
+
+// begins tells whether a file begins as its name says.
+func begins(head []byte, name string) error {
+	switch {
+	case isDocument(name):
+		if h := bytes.TrimLeft(head, " \t\r\n\ufeff"); len(h) == 0 || h[0] != '{' {
+			return errors.New("it does not begin like an assembly file")
+		}
+		return nil
+	case isTriangles(name):
+		return nil
+	}
+	return kernel.Begins(head, kernel.Format(name))
 }
 
 func (u *upload) count(n int64, err error) error {
@@ -159,7 +183,7 @@ func (u *upload) came(name, at string, size int64) {
 	case err != nil:
 		s.message = "it cannot be read again"
 	default:
-		if err := kernel.Begins(head, kernel.Format(name)); err != nil {
+		if err := begins(head, name); err != nil {
 			s.message = err.Error()
 		}
 	}
@@ -215,8 +239,8 @@ func (u *upload) unzip(bundle, at string) error {
 		if e.FileInfo().IsDir() || strings.HasPrefix(name, ".") || strings.Contains(e.Name, "__MACOSX") {
 			continue
 		}
-		if kernel.Format(name) == "" {
-			u.add(spooled{name: name, state: "left over", message: "not a STEP or IGES file"})
+		if !taken(name) {
+			u.add(spooled{name: name, state: "left over", message: noneOfOurs})
 			continue
 		}
 		to := filepath.Join(u.dir, fmt.Sprint(len(u.entries), "-", safeName(name)))
@@ -255,7 +279,7 @@ func (u *upload) unpack(e *zip.File, to string, left int64) (n int64, why string
 	if err != nil && !errors.Is(err, io.EOF) && !errors.Is(err, io.ErrUnexpectedEOF) {
 		return 0, "it is damaged inside the bundle", nil
 	}
-	if err := kernel.Begins(head[:k], kernel.Format(to)); err != nil && k > 0 {
+	if err := begins(head[:k], to); err != nil && k > 0 {
 		return 0, err.Error(), nil
 	}
 	left = min(left, max(ratioFrom, mostRatio*int64(e.CompressedSize64)))
@@ -285,7 +309,19 @@ func (u *upload) findWholes() {
 	refers := make([][]int, len(u.entries))
 	referred := make([]bool, len(u.entries))
 	for i, e := range u.entries {
-		if e.state != "waiting" || kernel.Format(e.name) != "step" {
+		if e.state != "waiting" {
+			continue
+		}
+		if isDocument(e.name) {
+			data, _ := os.ReadFile(e.path)
+			for _, name := range sourcesOf(data) {
+				if k, ok := at[strings.ToLower(path.Base(name))]; ok && k != i {
+					refers[i] = append(refers[i], k)
+					referred[k] = true
+				}
+			}
+		}
+		if kernel.Format(e.name) != "step" {
 			continue
 		}
 		found, err := kernel.Companions(e.path, func(name string) string {
@@ -298,6 +334,9 @@ func (u *upload) findWholes() {
 		_, _ = found, err // what is wrong with the file is told when it is read
 	}
 	for i := range u.entries {
+		if e := &u.entries[i]; isTriangles(e.name) && e.state == "waiting" && !referred[i] {
+			e.state, e.message = "left over", "triangles go with an assembly file that names them, and none came with it"
+		}
 		if referred[i] || u.entries[i].state != "waiting" {
 			continue
 		}

@@ -22,7 +22,9 @@ type Derived struct {
 	Volume   float64          `json:"volume_mm3"`
 	Area     float64          `json:"area_mm2"`
 	Centroid [3]float64       `json:"centroid"`
-	Inertia  [3][3]float64    `json:"inertia_mm5"` // about the centroid, density one
+	Inertia  [3][3]float64    `json:"inertia_mm5"`        // about the centroid, density one
+	Products int              `json:"products,omitempty"` // that its file holds, where more than one
+	Mass     float64          `json:"mass_kg,omitempty"`  // as stated
 	Low      [3]float64       `json:"low"`
 	High     [3]float64       `json:"high"`
 	Unit     string           `json:"unit,omitempty"`  // as the file says
@@ -50,6 +52,7 @@ type DerivedFeature struct {
 	Face   int            `json:"face"`           // index, or -1
 	Edge   int            `json:"edge"`
 	Vertex int            `json:"vertex"`
+	X      *[3]float64    `json:"x,omitempty"`    // of a frame
 	Seam   bool           `json:"seam,omitempty"` // neither drawn nor picked
 	Same   string         `json:"same,omitempty"` // the first of several names for one hole, shank, rim or ball: files split them
 }
@@ -77,6 +80,11 @@ func Derive(p *Part) *Derived {
 	}
 	m := &p.Mesh
 	d.Counts = Counts{len(m.Positions), len(m.Normals), len(m.Lines), len(m.Indices), len(m.FaceEnds), len(m.LineEnds)}
+	d.Mass = p.Mass
+	if p.Sketched != nil {
+		d.Note, d.Features = "features only: there is no shape", p.sketched()
+		return d
+	}
 	fs, order := p.Features()
 	same := p.twins(fs, order)
 	hints := p.hints(fs, same)
@@ -182,7 +190,7 @@ func DecodeDerived(data []byte) (*Derived, error) {
 
 // Part is the derived data as an assembly sees it.
 func (d *Derived) Part() *part.Part {
-	p := &part.Part{Name: d.Name, Features: map[string]part.Feature{}}
+	p := &part.Part{Name: d.Name, Mass: d.Mass, Features: map[string]part.Feature{}}
 	for _, x := range d.Features {
 		f := x.feature()
 		p.Features[x.Name] = f

@@ -25,8 +25,12 @@ func Preview(p *Part, tint [3]uint8, size int) ([]byte, error) {
 	at := func(a []float32, i uint32) geom.Vec {
 		return geom.V(float64(a[3*i]), float64(a[3*i+1]), float64(a[3*i+2])).Sub(centre)
 	}
-	for i := 0; i < len(m.Positions)/3; i++ {
-		q := at(m.Positions, uint32(i))
+	points := m.Positions
+	if len(points) == 0 { // only lines are drawn
+		points = m.Lines
+	}
+	for i := 0; i < len(points)/3; i++ {
+		q := at(points, uint32(i))
 		reach = math.Max(reach, math.Max(math.Abs(q.Dot(right)), math.Abs(q.Dot(up))))
 	}
 	k := float64(n) / 2 * 0.92 / reach

@@ -6,6 +6,7 @@ package kernel
 
 import (
 	"setfast/core/geom"
+	"setfast/core/part"
 )
 
 // Version marks what this code derives from a file; derived data of another version is derived again.
@@ -45,6 +46,10 @@ type Part struct {
 	Inertia   [3][3]float64 // about the centroid for density one: mm⁵
 	Low, High geom.Vec
 	Mesh      Mesh
+
+	Sketched []string // of a part without a shape: its features, by name
+	features map[string]part.Feature
+	Mass     float64 // kg, as stated
 }
 
 // Face is a face of a part with the surface it lies on.

@@ -12,6 +12,9 @@ import (
 // Surfaces are the part's features with where they end: faces with their triangles, round faces of one hole or shank as one, edges that
 // are circles. Corners and straight edges are left out: nothing rests on them.
 func (d *Derived) Surfaces() []part.Surface {
+	if d.Faces == 0 && len(d.Features) > 0 { // a sketch: where its features end is not known
+		return nil
+	}
 	var out []part.Surface
 	at := map[string]int{}
 	m := &d.mesh
@@ -60,6 +63,9 @@ func (x *DerivedFeature) feature() part.Feature {
 	f := part.Feature{Kind: x.Kind, O: geom.FromArray(x.O), Radius: x.Radius, HalfAngle: x.Half, Side: x.Side}
 	if x.Z != nil {
 		f.Z = geom.FromArray(*x.Z)
+	}
+	if x.X != nil {
+		f.X = geom.FromArray(*x.X)
 	}
 	return f
 }

@@ -137,6 +137,14 @@ func (s *Store) Outdated(ctx context.Context, version int) ([]Part, error) {
 	return all(ctx, s.db, "SELECT "+partColumns+" FROM parts WHERE derived_version<>? ORDER BY id", []any{version}, scanPart)
 }
 
+// PartsOfSource tells how many parts of one project came from a source, at most.
+func (s *Store) PartsOfSource(ctx context.Context, source string) (n int, err error) {
+	err = retry(ctx, func() error {
+		return s.db.QueryRowContext(ctx, "SELECT COUNT(DISTINCT source_index) FROM parts WHERE source_id=?", source).Scan(&n)
+	})
+	return n, err
+}
+
 // SetCompanions records the files that a source refers to, by the names it calls them.
 func (s *Store) SetCompanions(ctx context.Context, source string, sha map[string]string) error {
 	return s.inTx(ctx, func(tx *sql.Tx) error {

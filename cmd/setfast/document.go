@@ -76,7 +76,7 @@ func shapes(dir string, each func(key string, d *kernel.Derived)) func(string, *
 			if err != nil {
 				return fmt.Errorf("%s could not be read: %w", p.Source.Path, plain(err))
 			}
-			take(p, q)
+			p.Take(q)
 			return nil
 		}
 		im := known[file]
@@ -100,26 +100,11 @@ func shapes(dir string, each func(key string, d *kernel.Derived)) func(string, *
 			return fmt.Errorf("%s holds %d parts, so there is no product %d", p.Source.Path, len(im.Parts), which)
 		}
 		d := kernel.Derive(im.Parts[which-1])
-		take(p, d.Part())
+		p.Take(d.Part())
 		if each != nil {
 			each(name, d)
 		}
 		return nil
-	}
-}
-
-// take adds to a part what was found in its source.
-func take(p, q *part.Part) {
-	p.Shape, p.Irregular = q.Shape, q.Irregular
-	if !p.Volume.Known {
-		p.Volume = q.Volume
-	}
-	p.Listed = len(p.Order)
-	for _, n := range q.Order {
-		if _, own := p.Features[n]; !own {
-			p.Features[n] = q.Features[n]
-			p.Order = append(p.Order, n)
-		}
 	}
 }
 

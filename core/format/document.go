@@ -131,3 +131,20 @@ func Write(d *assembly.Document) ([]byte, error) {
 	b.WriteByte('\n')
 	return b.Bytes(), err
 }
+
+// Parts reads the parts of a document alone, in their order; what else it says is not looked at.
+func Parts(data []byte) (parts []*part.Part, err error) {
+	n, err := parse(data)
+	if err != nil {
+		return nil, err
+	}
+	r := &reader{version: mostVersion}
+	if !r.object(n) {
+		return nil, r.err
+	}
+	for name, c := range r.members(n, "parts") {
+		r.name(c, name, "a part's")
+		parts = append(parts, r.part(c))
+	}
+	return parts, r.err
+}

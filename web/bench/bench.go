@@ -2,7 +2,6 @@
 package bench
 
 import (
-	"fmt"
 	"log/slog"
 	"net/http"
 	"strconv"
@@ -50,6 +49,7 @@ func (b *Bench) Routes(e *echo.Echo) {
 	e.POST("/a/:asm/kept", ask.On("asm", b.keep))
 	e.GET("/a/:asm/swing/:k", ask.On("asm", b.swing))
 	e.GET("/a/:asm/export", ask.On("asm", b.export))
+	e.GET("/a/:asm/save", ask.On("asm", b.save))
 	e.GET("/a/:asm/bare", ask.On("asm", b.bare))
 }
 
@@ -164,12 +164,15 @@ func (b *Bench) export(c *echo.Context, n int64) error {
 	if err != nil {
 		return err
 	}
-	name := strings.Map(func(r rune) rune {
-		if r == ' ' || r == '-' || r == '_' || r >= '0' && r <= '9' || r >= 'a' && r <= 'z' || r >= 'A' && r <= 'Z' {
-			return r
-		}
-		return '-'
-	}, a.Name)
-	c.Response().Header().Set("Content-Disposition", fmt.Sprintf(`attachment; filename="%s.setfast.json"`, name))
+	ask.Attach(c, a.Name+".setfast.json")
 	return c.Blob(http.StatusOK, "application/json", data)
+}
+
+// save gives the assembly with all it uses, and the files its parts come from, as a zip bundle.
+func (b *Bench) save(c *echo.Context, n int64) error {
+	s, err := b.App.Save(c.Request().Context(), n)
+	if err != nil {
+		return err
+	}
+	return ask.Bundle(c, b.App.Store, s)
 }

@@ -26,6 +26,7 @@ func (p *Pages) Routes(e *echo.Echo) {
 	e.POST("/p/:project/delete", ask.On("project", p.deleteProject))
 	e.POST("/p/:project/unit", ask.On("project", p.setUnit))
 	e.POST("/p/:project/name", ask.On("project", p.renameProject))
+	e.GET("/p/:project/save", ask.On("project", p.save))
 	e.POST("/p/:project/imports", ask.On("project", p.stage))
 	e.GET("/p/:project/imports", ask.On("project", p.unfinished))
 	e.GET("/p/:project/imports/:batch", ask.On("project", p.progress))

@@ -52,6 +52,15 @@ func (p *Pages) shelf(c *echo.Context, n int64) error {
 	return c.Render(http.StatusOK, "shelf.html", shelfView{project.Name + " · Shelf", project, folders(parts), len(parts), as, changes, offParts, offAs})
 }
 
+// save gives the whole project as a zip bundle: one document, and the files its parts come from.
+func (p *Pages) save(c *echo.Context, n int64) error {
+	s, err := p.App.SaveProject(c.Request().Context(), n)
+	if err != nil {
+		return err
+	}
+	return ask.Bundle(c, p.App.Store, s)
+}
+
 // takeOff takes a part or an assembly off the Shelf; logs still find it, and it can be put back.
 func (p *Pages) takeOff(key func(int64) string) func(*echo.Context, int64) error {
 	return func(c *echo.Context, n int64) error {

@@ -104,6 +104,11 @@ export function table(b) {
     },
     "free-fasteners": { words: "Let fasteners spin", run: () => b.act({ do: "settings", fasteners_held: false }) },
     export: { words: "Save as an assembly file", help: "export", run: () => location.assign(`/a/${b.asm}/export`) },
+    save: {
+      words: "Save with the files of its parts, as a zip",
+      help: "export, pack, bundle, archive",
+      run: () => location.assign(`/a/${b.asm}/save`),
+    },
     shelf: { words: "Go to the Shelf", run: () => goToShelf() },
   };
 }

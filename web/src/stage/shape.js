@@ -120,6 +120,7 @@ export class Shape {
     this.box = new Box3();
     this.geometry.computeBoundingBox();
     if (this.geometry.boundingBox && this.indices.length) this.box.copy(this.geometry.boundingBox);
+    else this.box.setFromArray(this.lines); // of a part that is features alone, drawn as lines
     /** Edges that are none: where a round face closes. @type {Set<number>} */
     this.seams = new Set(this.features.filter((f) => f.seam && f.edge >= 0).map((f) => f.edge));
     this.edges = new BufferGeometry();

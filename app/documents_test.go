@@ -1,0 +1,179 @@
+package app_test
+
+import (
+	"archive/zip"
+	"bytes"
+	"context"
+	"io"
+	"os"
+	"slices"
+	"strings"
+	"testing"
+
+	"setfast/app"
+	"setfast/store"
+)
+
+// saved is a bundle as bytes.
+func saved(t *testing.T, s *app.Saved, err error) []byte {
+	t.Helper()
+	var b bytes.Buffer
+	if err == nil {
+		err = s.Write(context.Background(), a.Store, &b)
+	}
+	if err != nil {
+		t.Fatal(err)
+	}
+	return b.Bytes()
+}
+
+// newProject makes an empty project.
+func newProject(t *testing.T) int64 {
+	t.Helper()
+	id, err := a.Store.CreateProject(context.Background(), t.Name())
+	if err != nil {
+		t.Fatal(err)
+	}
+	return id
+}
+
+// bring hands files in and reads them; it gives what was said of each.
+func bring(t *testing.T, project int64, files ...app.Incoming) map[string]store.ImportFile {
+	t.Helper()
+	ctx := context.Background()
+	_, list, err := a.Stage(ctx, project, app.Files(files...))
+	if err != nil {
+		t.Fatal(err)
+	}
+	out := map[string]store.ImportFile{}
+	for _, f := range list {
+		if f.State == "waiting" {
+			if f, err = a.ReadStaged(ctx, project, f.ID); err != nil {
+				t.Fatal(err)
+			}
+		}
+		out[f.Name] = f
+	}
+	return out
+}
+
+// TestProjectThereAndBack: a project saved and brought in elsewhere has the same parts, assemblies, accounts and measures, and saves to the
+// very same document; brought in twice nothing is added.
+func TestProjectThereAndBack(t *testing.T) {
+	ctx := context.Background()
+	s, err := a.SaveProject(ctx, sampleProject)
+	zipped := saved(t, s, err)
+	there := newProject(t)
+	said := bring(t, there, app.Incoming{Name: "vent.zip", From: bytes.NewReader(zipped)})
+	if f := said["Ridge vent.setfast.json"]; f.State != "done" {
+		t.Fatalf("the document was %s: %s", f.State, f.Message)
+	}
+	list, err := a.Store.Assemblies(ctx, there)
+	if err != nil || len(list) != len(by) {
+		t.Fatalf("%d assemblies, want %d: %v", len(list), len(by), err)
+	}
+	for _, x := range list {
+		j, err := a.Judge(ctx, x.ID)
+		if err != nil {
+			t.Fatal(err)
+		}
+		want := judge(t, x.Name)
+		if g, w := j.Result, want.Result; g.Verdict != w.Verdict || g.Left != w.Left || g.Idle != w.Idle || g.Doubled != w.Doubled || len(g.Odds) != len(w.Odds) {
+			t.Errorf("%s: %s, left %d; was %s, left %d", x.Name, g.Verdict, g.Left, w.Verdict, w.Left)
+		}
+	}
+	parts, err := a.Store.Parts(ctx, there)
+	if err != nil {
+		t.Fatal(err)
+	}
+	was, err := a.Store.Parts(ctx, sampleProject)
+	if err != nil || len(parts) != len(was) {
+		t.Fatalf("%d parts, want %d: %v", len(parts), len(was), err)
+	}
+	for _, p := range parts {
+		i := slices.IndexFunc(was, func(w store.Part) bool { return w.Name == p.Name })
+		if i < 0 || was[i].Number != p.Number || was[i].Density != p.Density || was[i].Fastener != p.Fastener || was[i].SourceSHA256 != p.SourceSHA256 {
+			t.Errorf("%s came as %+v", p.Name, p)
+		}
+	}
+	again, err := a.SaveProject(ctx, there)
+	if err != nil || !bytes.Equal(again.Document, s.Document) {
+		t.Errorf("saved again, the document differs (%v):\n%s", err, firstDifference(string(s.Document), string(again.Document)))
+	}
+	bring(t, there, app.Incoming{Name: "vent.zip", From: bytes.NewReader(zipped)})
+	list2, _ := a.Store.Assemblies(ctx, there)
+	parts2, _ := a.Store.Parts(ctx, there)
+	if len(list2) != len(list) || len(parts2) != len(parts) {
+		t.Errorf("brought in twice there are %d assemblies and %d parts", len(list2), len(parts2))
+	}
+}
+
+// firstDifference shows the first line that differs.
+func firstDifference(x, y string) string {
+	p, q := strings.Split(x, "\n"), strings.Split(y, "\n")
+	for i := range min(len(p), len(q)) {
+		if p[i] != q[i] {
+			return p[i] + "\n" + q[i]
+		}
+	}
+	return "one is longer"
+}
+
+// TestDocumentsIn brings assembly files in: features alone, with a file on the Shelf by its SHA-256, without it, and damaged.
+func TestDocumentsIn(t *testing.T) {
+	ctx := context.Background()
+	project := newProject(t)
+	bar, err := os.ReadFile("../core/account/testdata/four-bar.setfast.json")
+	if err != nil {
+		t.Fatal(err)
+	}
+	in := func(name, text string) store.ImportFile {
+		return bring(t, project, app.Incoming{Name: name, From: strings.NewReader(text)})[name]
+	}
+	if f := in("four-bar.setfast.json", string(bar)); f.State != "done" || !strings.Contains(f.Message, "1 assembly made") {
+		t.Fatalf("the four-bar was %s: %s", f.State, f.Message)
+	}
+	list, _ := a.Store.Assemblies(ctx, project)
+	j, err := a.Judge(ctx, list[0].ID)
+	if err != nil || string(j.Result.Verdict) != "moves as planned" || len(j.Asm.Drives) == 0 {
+		t.Errorf("the four-bar is %v with %d drives: %v", j.Result.Verdict, len(j.Asm.Drives), err)
+	}
+	if done, failed, err := a.Refresh(ctx); err != nil || failed > 0 {
+		t.Errorf("derived again: %d, %d failed: %v", done, failed, err)
+	}
+	withPlate := `{"setfast": 1, "root": "m", "parts": {"plate": {"source": {"step": "parts/plate.step"}, "features": {"tip": {"type": "point", "at": [1, 2, 3]}}}},
+		"assemblies": {"m": {"components": {"p": {"part": "plate", "grounded": true}, "q": {"part": "plate"}}, "mates": [{"id": "on", "type": "coincident", "a": "p/f1", "b": "q/f1"}]}}}`
+	if f := in("plate.setfast.json", withPlate); f.State != "failed" || !strings.Contains(f.Message, "plate.step did not come with it") {
+		t.Errorf("without its source it was %s: %s", f.State, f.Message)
+	}
+	plate, err := os.ReadFile("../docs/examples/plate.step")
+	if err != nil {
+		t.Fatal(err)
+	}
+	said := bring(t, project, app.Incoming{Name: "plate.setfast.json", From: strings.NewReader(withPlate)}, app.Incoming{Name: "plate.step", From: bytes.NewReader(plate)})
+	if f := said["plate.setfast.json"]; f.State != "done" || said["plate.step"].State != "with" {
+		t.Errorf("with its source it was %s: %s; the source %s", f.State, f.Message, said["plate.step"].State)
+	}
+	for name, text := range map[string]string{"torn.setfast.json": `{"setfast": 1,`, "other.setfast.json": `no object`, "odd.setfast.json": `{"setfast": 1, "root": "m", "parts": {}, "assemblies": {}}`} {
+		if f := in(name, text); f.State != "failed" || f.Message == "" {
+			t.Errorf("%s was %s: %q", name, f.State, f.Message)
+		}
+	}
+	if f := in("lone.stl", "solid\n"); f.State != "left over" {
+		t.Errorf("triangles alone were %s", f.State)
+	}
+	// one assembly with all it uses, as a bundle
+	s, err := a.Save(ctx, by["Crank drive"])
+	data := saved(t, s, err)
+	z, err := zip.NewReader(bytes.NewReader(data), int64(len(data)))
+	if err != nil || len(z.File) != 7 { // the document, and six of the ten parts
+		t.Fatalf("%d files in the bundle: %v", len(z.File), err)
+	}
+	r, err := z.File[0].Open()
+	if err != nil {
+		t.Fatal(err)
+	}
+	if text, _ := io.ReadAll(r); !bytes.Equal(text, s.Document) || z.File[0].Name != "Crank drive.setfast.json" {
+		t.Errorf("the first file is %s", z.File[0].Name)
+	}
+}
