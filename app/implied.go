@@ -29,7 +29,7 @@ type Unrelated struct {
 // Implied finds the relations that the placement of an assembly implies. base, where given, is what stands; else what is grounded counts
 // only where there are relations already, since an import grounds whatever comes first.
 func (a *App) Implied(ctx context.Context, id int64, base string) (*Implied, error) {
-	j, err := a.Judge(ctx, id)
+	j, shapes, err := a.shaped(ctx, id)
 	if err != nil {
 		return nil, err
 	}
@@ -37,18 +37,12 @@ func (a *App) Implied(ctx context.Context, id int64, base string) (*Implied, err
 	if base != "" && asm.Component(base) == nil {
 		return nil, words.Refuse("there is no %q here any more", base)
 	}
-	shapes := map[string][]part.Surface{}
-	for key, row := range j.Parts {
-		if shapes[key], err = a.surfaces(ctx, row.DerivedSHA256); err != nil {
-			return nil, err
-		}
-	}
 	ctx, cancel := context.WithTimeout(ctx, a.Limits.Open)
 	defer cancel()
 	out := &Implied{Seq: j.Seq, Mates: map[string]json.RawMessage{}, Says: map[string]string{}}
 	err = a.work(ctx, func() (err error) {
 		o := relate.Options{Base: base, Anew: len(asm.Mates) == 0}
-		out.Found, err = relate.Assembly(ctx, j.Doc, j.Doc.Root, func(key string) []part.Surface { return shapes[key] }, o)
+		out.Found, err = relate.Assembly(ctx, j.Doc, j.Doc.Root, shapes, o)
 		return words.Plainly(ctx, err)
 	})
 	if err != nil {

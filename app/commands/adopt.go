@@ -9,15 +9,19 @@ import (
 	"setfast/core/assembly"
 	"setfast/core/edit"
 	"setfast/core/format"
+	"setfast/core/geom"
 )
 
 // Adopt takes relations over as they were proposed for a placement, with the base and the build order they were found in: ordinary edits,
 // as one line.
 type Adopt struct {
-	As        string            `json:"as,omitempty"`     // what they seat, for the words of the line
-	Relations []json.RawMessage `json:"relations"`        // as in assembly files
-	Stands    string            `json:"stands,omitempty"` // the base
-	Order     []string          `json:"order,omitempty"`
+	As        string               `json:"as,omitempty"`     // what they seat, for the words of the line
+	Relations []json.RawMessage    `json:"relations"`        // as in assembly files
+	Stands    string               `json:"stands,omitempty"` // the base
+	Order     []string             `json:"order,omitempty"`
+	Place     []edit.Component     `json:"place,omitempty"`  // components that come with them
+	Poses     map[string]geom.Pose `json:"poses,omitempty"`  // where components go
+	Change    bool                 `json:"change,omitempty"` // relations that are there already are changed to these
 }
 
 var _ = register(Adopt{})
@@ -30,7 +34,7 @@ func (Adopt) Name() string { return "adopt" }
 
 // Edit grounds the base alone, puts the lines in order, and relates.
 func (c Adopt) Edit(ctx context.Context, b *Bench) (edit.Edit, string, error) {
-	if len(c.Relations) == 0 || len(c.Relations) > mostAdopted {
+	if len(c.Relations) == 0 && len(c.Poses) == 0 || len(c.Place) > mostPlaced || len(c.Relations) > mostAdopted {
 		return nil, "", words.Refuse("choose up to %d relations to take over", mostAdopted)
 	}
 	var all []edit.Edit
@@ -49,6 +53,15 @@ func (c Adopt) Edit(ctx context.Context, b *Bench) (edit.Edit, string, error) {
 		return nil, "", err
 	}
 	all = append(all, order...)
+	more, err := c.more(ctx, b)
+	if err != nil {
+		return nil, "", err
+	}
+	all = append(all, more...)
+	arriving := map[string]bool{}
+	for _, k := range c.Place {
+		arriving[k.Name] = true
+	}
 	taken := map[string]bool{}
 	for _, m := range b.Asm.Mates {
 		taken[m.ID] = true
@@ -62,9 +75,16 @@ func (c Adopt) Edit(ctx context.Context, b *Bench) (edit.Edit, string, error) {
 			return nil, "", words.Refuse("%s", words.Fault(err))
 		}
 		for _, r := range m.Refs() {
+			if arriving[r.Head()] {
+				continue // it is of a part that comes with it
+			}
 			if _, err := b.Doc.Feature(b.Asm, r); err != nil {
 				return nil, "", words.Refuse("%s: %s", m.ID, err)
 			}
+		}
+		if c.Change && b.Asm.Mate(m.ID) != nil {
+			all = append(all, edit.NewChange(m))
+			continue
 		}
 		if taken[m.ID] {
 			m.ID = freeOf(m.Descriptor().Stem, func(id string) bool { return taken[id] })
@@ -72,11 +92,40 @@ func (c Adopt) Edit(ctx context.Context, b *Bench) (edit.Edit, string, error) {
 		taken[m.ID] = true
 		all = append(all, edit.NewRelate(m))
 	}
+	if c.Change {
+		return edit.Batch{Edits: all}, "seat " + c.As + " another way", nil
+	}
 	said := "account for " + words.Plural(len(c.Relations), "relation", "relations")
 	if c.As != "" {
 		said = "account for " + c.As + ": " + words.Plural(len(c.Relations), "relation", "relations")
 	}
 	return edit.Batch{Edits: all}, said, nil
+}
+
+// more places the components that come with the relations, and moves others to where they go.
+func (c Adopt) more(ctx context.Context, b *Bench) (out []edit.Edit, err error) {
+	for _, k := range c.Place {
+		if _, err := b.Shelf.Called(ctx, k.Part+k.Assembly); err != nil {
+			return nil, err
+		}
+		if b.Asm.Component(k.Name) != nil {
+			return nil, words.Refuse("there is a %q already; propose anew", k.Name)
+		}
+		k.Grounded = false
+		out = append(out, edit.Place{Component: k})
+	}
+	for name, p := range c.Poses {
+		if err := b.hasComponent(name); err != nil {
+			return nil, err
+		}
+		if !p.Is() {
+			return nil, words.Refuse("%s would be put nowhere", name)
+		}
+	}
+	if len(c.Poses) > 0 {
+		out = append(out, edit.Move{Poses: c.Poses})
+	}
+	return out, nil
 }
 
 // order moves components to the places they were given, those not named staying behind them.

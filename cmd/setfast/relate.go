@@ -42,6 +42,8 @@ func runRelate(c *call) int {
 	base := c.String("base", "", "the `component` that stands, instead of the one found")
 	anew := c.Bool("anew", false, "choose the base anew, whatever is grounded")
 	hold := c.Bool("hold", false, "also hold where it is what nothing stops: motion that is meant is held too")
+	next := c.String("next", "", "propose what would seat this `component`, instead of relating all")
+	seatings := c.String("seatings", "", "list the ways in which this `component` can sit where its relations have it")
 	timing := c.Bool("timing", false, "add where the time went")
 	unfenced := c.Bool("unfenced", false, "read even where the machine cannot keep the reader inside its folder")
 	files, code, ok := c.files(1, 1)
@@ -62,7 +64,28 @@ func runRelate(c *call) int {
 	if *base != "" && doc.Assemblies[doc.Root].Component(*base) == nil {
 		return c.fail("%s: there is no component %q to stand", called(files[0]), *base)
 	}
-	got, err := relate.Document(context.Background(), doc, func(key string) []part.Surface { return surfaces[key] }, relate.Options{Base: *base, Anew: *anew, Hold: *hold})
+	shapes := func(key string) []part.Surface { return surfaces[key] }
+	if *seatings != "" {
+		list, err := relate.Seatings(context.Background(), doc, doc.Root, *seatings, shapes)
+		if err == nil {
+			err = tellSeatings(c.out, list, *asJSON)
+		}
+		if err != nil {
+			return c.fail("%s: %v", called(files[0]), err)
+		}
+		return 0
+	}
+	if *next != "" {
+		list, err := relate.Following(context.Background(), doc, doc.Root, *next, shapes)
+		if err == nil {
+			err = tellNext(c.out, list, *asJSON)
+		}
+		if err != nil {
+			return c.fail("%s: %v", called(files[0]), err)
+		}
+		return 0
+	}
+	got, err := relate.Document(context.Background(), doc, shapes, relate.Options{Base: *base, Anew: *anew, Hold: *hold})
 	if err != nil {
 		return c.fail("%s: %v", called(files[0]), err)
 	}
@@ -94,6 +117,54 @@ func runRelate(c *call) int {
 		return 1
 	}
 	return 0
+}
+
+// tellNext prints what would seat a component, best first, with the relations as a document has them.
+func tellNext(w io.Writer, list []relate.Next, asJSON bool) error {
+	type proposal struct {
+		relate.Next
+		Relations []json.Marshaler `json:"relations"`
+	}
+	all := []proposal{}
+	for _, n := range list {
+		p := proposal{n, nil}
+		for _, m := range n.Mates {
+			p.Relations = append(p.Relations, format.MateObject(m))
+		}
+		all = append(all, p)
+	}
+	if asJSON {
+		e := json.NewEncoder(w)
+		e.SetIndent("", " ")
+		return e.Encode(all)
+	}
+	for _, n := range list {
+		if _, err := fmt.Fprintf(w, "%-8s %s  leaves %d\n", n.Kind, n.Says, n.Left); err != nil {
+			return err
+		}
+		for _, m := range n.Mates {
+			fmt.Fprintf(w, "    %-12s %s  on  %s\n", m.Type, m.B, m.A)
+		}
+	}
+	return nil
+}
+
+// tellSeatings prints the seatings of a component, the present one first.
+func tellSeatings(w io.Writer, list []relate.Seating, asJSON bool) error {
+	if asJSON {
+		e := json.NewEncoder(w)
+		e.SetIndent("", " ")
+		return e.Encode(list)
+	}
+	for _, s := range list {
+		if _, err := fmt.Fprintf(w, "%s  leaves %d\n", s.Says, s.Left); err != nil {
+			return err
+		}
+		for _, m := range s.Mates {
+			fmt.Fprintf(w, "    %-14s %s  on  %s  %s\n", m.ID, m.B, m.A, m.Word("sense"))
+		}
+	}
+	return nil
 }
 
 // readPlaced reads a document, or makes one of a shape file; parts of it name the file as seen from where out will lie.

@@ -45,6 +45,8 @@ func (b *Bench) Routes(e *echo.Echo) {
 	e.POST("/a/:asm/offers", ask.On("asm", b.offers))
 	e.POST("/a/:asm/try", ask.On("asm", b.try))
 	e.GET("/a/:asm/implied", ask.On("asm", b.implied))
+	e.GET("/a/:asm/next", ask.On("asm", b.proposed(b.App.Following)))
+	e.GET("/a/:asm/seatings", ask.On("asm", b.proposed(b.App.Seatings)))
 	e.GET("/a/:asm/kept", ask.On("asm", b.kept))
 	e.POST("/a/:asm/kept", ask.On("asm", b.keep))
 	e.GET("/a/:asm/swing/:k", ask.On("asm", b.swing))

@@ -1,6 +1,7 @@
 package bench
 
 import (
+	"context"
 	"encoding/json"
 	"net/http"
 
@@ -59,4 +60,25 @@ func (b *Bench) implied(c *echo.Context, n int64) error {
 		}
 	}
 	return c.JSON(http.StatusOK, v)
+}
+
+// proposed answers with ways to seat the component that is asked about.
+func (b *Bench) proposed(find func(ctx context.Context, id int64, component string) ([]app.Proposed, error)) func(*echo.Context, int64) error {
+	return func(c *echo.Context, n int64) error {
+		list, err := find(c.Request().Context(), n, c.QueryParam("component"))
+		if err != nil {
+			return err
+		}
+		u, err := b.units(c.Request().Context(), n)
+		if err != nil {
+			return err
+		}
+		for i := range list {
+			list[i].Says = u.Said(list[i].Says)
+			for k := range list[i].Lines {
+				list[i].Lines[k] = u.Said(list[i].Lines[k])
+			}
+		}
+		return c.JSON(http.StatusOK, list)
+	}
 }

@@ -1,6 +1,7 @@
 // @ts-check
 // Account for it: the relations that the placement implies, as a stack of cards in build order. Enter takes a card's relations, Backspace
 // refuses them; each card that is taken is a line of the log like any other, and the account follows.
+import { make } from "./cards.js";
 
 /** @param {string} css */
 const $ = (css) => /** @type {HTMLElement} */ (document.querySelector(css));
@@ -14,14 +15,6 @@ const $ = (css) => /** @type {HTMLElement} */ (document.querySelector(css));
 
 const kinds = { seat: "", stack: "on one axis", pattern: "alike" };
 
-/** @template {keyof HTMLElementTagNameMap} K @param {K} tag @param {string} css @param {...(Node | string)} inside */
-function make(tag, css, ...inside) {
-  const e = document.createElement(tag);
-  e.className = css;
-  e.append(...inside);
-  return e;
-}
-
 /** @param {string} text @param {string} act */
 function button(text, act) {
   const b = make("button", "plain", text);
@@ -33,7 +26,7 @@ function button(text, act) {
 export class Accounting {
   /**
    * @param {{act: (a: object) => Promise<boolean>, call: import("../net.js").Ask, stage: any, tell: (text: string, bad?: boolean) => void,
-   *   state: () => import("./state.js").State | null, palette: import("./dialogs.js").Palette, back: () => void}} b
+   *   state: () => import("./state.js").State | null, palette: import("./dialogs.js").Palette, back: () => void, close: () => void}} b
    */
   constructor(b) {
     this.b = b;
@@ -65,6 +58,7 @@ export class Accounting {
 
   /** @param {string} [base] what stands, instead of what was found */
   async open(base) {
+    this.b.close();
     this.show(true);
     this.cards.replaceChildren();
     $("#implied-notes").replaceChildren();

@@ -21,9 +21,11 @@ import { Looks } from "./looks.js";
 import { Pointer } from "./pointer.js";
 import { Sentence } from "./sentence.js";
 import { Measuring } from "./measuring.js";
+import { Choosing } from "./choosing.js";
 import { closePanel } from "./panel.js";
 import { Moving } from "./moving.js";
 import { merge, poses } from "./state.js";
+import { grows, relationChoices } from "./choices.js";
 import { shake } from "./shake.js";
 
 import { explained, termList } from "./terms.js";
@@ -97,7 +99,8 @@ export class Bench {
       make: (body) => this.help(body), sentence: this.sentence, stage: this.stage, tell: (text, bad) => this.tell(text, bad),
     });
     this.first = new First();
-    this.accounting = this.makeAccounting();
+    this.accounting = new Accounting(this.proposing());
+    this.choosing = new Choosing(this.proposing());
     this.looks = new Looks({
       stage: this.stage, call: this.call, tell: (text, bad) => this.tell(text, bad), state: () => this.state, palette: this.palette,
       hand: () => this.hand(), picks: () => this.picks(), ask, act: (a) => this.act(a),
@@ -109,16 +112,14 @@ export class Bench {
       everything: () => this.everything(), title: () => this.title(), view: this.view, asm,
       first: this.first, helping: this.helping, measuring: this.measuring, shake: () => this.shake(), nextLoose: () => this.nextLoose(),
       groupLines: () => this.groupLines(), bring: () => this.bring(),
-      accountFor: () => this.accounting.open(),
+      accountFor: () => this.accounting.open(), choosing: this.choosing,
       settings: () => this.state && this.settings.open(this.state.settings), keys: () => showKeys(this.commands),
       tell: (text) => this.tell(text),
       terms: () => this.palette.open(termList((text) => this.tell(text))),
     });
     this.keys = byKey(this.commands);
     explained(document.body, (text) => this.tell(text));
-    const sentence = $("#sentence");
-    const least = parseFloat(getComputedStyle(sentence).minHeight);
-    new ResizeObserver(() => $("#stage").style.setProperty("--grown", `${sentence.offsetHeight - least}px`)).observe(sentence);
+    grows($("#sentence"), $("#stage"));
     addEventListener("keydown", (e) => key(this, e));
     document.addEventListener("click", (e) => {
       const button = /** @type {Element} */ (e.target).closest(buttons);
@@ -129,11 +130,22 @@ export class Bench {
     document.addEventListener("visibilitychange", () => this.catchUp());
   }
 
-  makeAccounting() {
-    return new Accounting({
-      act: (a) => this.act(a), call: this.call, stage: this.stage, tell: (text, bad) => this.tell(text, bad), state: () => this.state,
-      palette: this.palette, back: () => this.ledger.focus(),
-    });
+  /** What panels of proposals act on. */
+  proposing() {
+    return {
+      act: (/** @type {object} */ a) => this.act(a),
+      call: this.call,
+      stage: this.stage,
+      tell: (/** @type {string} */ text, /** @type {boolean} */ bad = false) => this.tell(text, bad),
+      state: () => this.state,
+      hand: () => this.hand(),
+      palette: this.palette,
+      back: () => this.ledger.focus(),
+      close: () => {
+        this.accounting.show(false);
+        this.choosing.show(false);
+      },
+    };
   }
 
   /** @returns {any} */
@@ -442,21 +454,10 @@ export class Bench {
   /** Lists everything that can be done, and every relation by its names. */
   everything() {
     const all = Object.values(this.commands).map((c) => ({ words: c.words, help: c.help, keys: shownKey(c), run: c.run }));
-    this.palette.open([...all, ...this.relations()]);
-  }
-
-  /** The relations by name. */
-  relations() {
-    return [...document.querySelectorAll("#relations option")].map((e) => {
-      const { type, also, family } = /** @type {HTMLElement} */ (e).dataset;
-      const label = /** @type {HTMLOptionElement} */ (e).label;
-      return {
-        words: label,
-        help: `${type} ${also} relate mate constraint relation joint`.replaceAll("_", " "),
-        keys: type?.replaceAll("_", " "),
-        run: () => (family === "coupling" ? this.couple(type ?? "") : this.sentence.want(type ?? "", label)),
-      };
-    });
+    this.palette.open([...all, ...relationChoices((type, label, family) => {
+      if (family === "coupling") this.couple(type);
+      else this.sentence.want(type, label);
+    })]);
   }
 
   /** @param {string} type */

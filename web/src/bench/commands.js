@@ -41,6 +41,7 @@
  * @property {() => void} terms
  * @property {() => void} bring
  * @property {() => void} accountFor
+ * @property {import("./choosing.js").Choosing} choosing
  * @property {HTMLElement} view
  * @property {string} asm
  */
@@ -137,6 +138,20 @@ function looking(b) {
     group: { words: "Group lines in the list", help: "folder, bolts", run: () => b.groupLines() },
     compact: { words: "Lines of one row each, or two", key: "alt y", keys: "Alt Y", run: () => toggleCompact() },
     bring: { words: "Bring a joint to a typed value", key: "=", help: "coordinate, angle, slide, tug, set", run: () => b.bring() },
+    next: {
+      words: "What would seat the part in hand",
+      key: "alt n",
+      keys: "Alt N",
+      help: "propose, next relation, suggest, match holes, fill the other holes",
+      run: () => b.choosing.next(),
+    },
+    seatings: {
+      words: "Other ways for the part to sit",
+      key: "alt s",
+      keys: "Alt S",
+      help: "seatings, flip, turn, positions, symmetric",
+      run: () => b.choosing.seatings(),
+    },
     "account-for": {
       words: "Account for it: relations from how parts stand",
       key: "alt a",

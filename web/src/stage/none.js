@@ -62,6 +62,10 @@ export class NoStage {
 
   goTo() {}
   light() {}
+
+  picture() {
+    return "";
+  }
   setPicked() {}
   setHover() {}
   home() {}

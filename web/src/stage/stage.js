@@ -21,6 +21,7 @@ import { View } from "./view.js";
 const pickWords = { put: "put this", put_too: "and this", on_too: "and this", about: "about this" };
 
 const calm = matchMedia("(prefers-reduced-motion: reduce)");
+const pictureRoom = 0.9; // of a part's size: what its small picture shows on either side
 const glide = 260; // ms
 const swing = 2200;
 
@@ -202,6 +203,24 @@ export class Stage {
       this.draw();
     };
     step(start);
+  }
+
+  /**
+   * A small picture of a component at a pose, seen as now, all else standing.
+   * @param {string} name @param {Pose} pose @param {number} w @param {number} h
+   */
+  picture(name, pose, w, h) {
+    const k = this.comps.get(name);
+    if (!k) return "";
+    const [o, q] = [k.position.clone(), k.quaternion.clone()];
+    this.scene.move(k, place(pose), quat(pose));
+    const small = document.createElement("canvas");
+    [small.width, small.height] = [w, h];
+    const box = this.scene.boxOf(k);
+    this.view.into(small, box.getCenter(new Vector3()), box.getSize(new Vector3()).length() * pictureRoom);
+    this.scene.move(k, o, q);
+    this.draw();
+    return small.toDataURL();
   }
 
   /** Plays solved poses there and back. @param {string[]} names @param {Pose[][]} poses */

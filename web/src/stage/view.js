@@ -72,6 +72,23 @@ export class View {
     });
   }
 
+  /**
+   * Draws at once, and what is about a place into a small canvas.
+   * @param {HTMLCanvasElement} small @param {Vector3} middle @param {number} reach
+   */
+  into(small, middle, reach) {
+    this.before();
+    this.fitDepth();
+    this.gl.render(this.world, this.camera);
+    const c = this.gl.domElement;
+    const at = middle.clone().project(this.camera);
+    const side = new Vector3().setFromMatrixColumn(this.camera.matrixWorld, 0).multiplyScalar(reach).add(middle).project(this.camera);
+    const h = Math.min(c.height, Math.max(small.height, Math.abs(side.x - at.x) * c.width));
+    const w = (h * small.width) / small.height;
+    const [x, y] = [((at.x + 1) / 2) * c.width - w / 2, ((1 - at.y) / 2) * c.height - h / 2];
+    small.getContext("2d")?.drawImage(c, x, y, w, h, 0, 0, small.width, small.height);
+  }
+
   /** Asks for one picture of what follows the pointer; one of everything brings it along. */
   drawOver() {
     if (this.asked || this.askedOver) return;

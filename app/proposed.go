@@ -1,0 +1,127 @@
+package app
+
+import (
+	"context"
+	"encoding/json"
+
+	"setfast/app/words"
+	"setfast/core/assembly"
+	"setfast/core/format"
+	"setfast/core/geom"
+	"setfast/core/part"
+	"setfast/core/relate"
+)
+
+// Proposed is a way to seat a component, ready to be taken over.
+type Proposed struct {
+	Kind   string               `json:"kind"`
+	Says   string               `json:"says"`
+	Left   int                  `json:"left"`
+	Apart  float64              `json:"apart_mm"`
+	Now    bool                 `json:"now"`
+	Mates  []json.RawMessage    `json:"mates"`
+	Lines  []string             `json:"lines"` // the relations as sentences
+	Poses  map[string]geom.Pose `json:"poses"`
+	Places []json.RawMessage    `json:"places"` // more of the part, as edits have components
+}
+
+// shaped gathers an assembly with the surfaces of its parts.
+func (a *App) shaped(ctx context.Context, id int64) (*Judged, relate.Shapes, error) {
+	j, err := a.Judge(ctx, id)
+	if err != nil {
+		return nil, nil, err
+	}
+	shapes := map[string][]part.Surface{}
+	for key, row := range j.Parts {
+		if shapes[key], err = a.surfaces(ctx, row.DerivedSHA256); err != nil {
+			return nil, nil, err
+		}
+	}
+	return j, func(key string) []part.Surface { return shapes[key] }, nil
+}
+
+// Following proposes what would seat a component.
+func (a *App) Following(ctx context.Context, id int64, component string) ([]Proposed, error) {
+	j, shapes, err := a.shaped(ctx, id)
+	if err != nil {
+		return nil, err
+	}
+	ctx, cancel := context.WithTimeout(ctx, a.Limits.Check)
+	defer cancel()
+	out := []Proposed{}
+	err = a.work(ctx, func() error {
+		list, err := relate.Following(ctx, j.Doc, j.Doc.Root, component, shapes)
+		if err != nil {
+			return refused(ctx, err)
+		}
+		for _, n := range list {
+			p := Proposed{Kind: n.Kind, Says: n.Says, Left: n.Left, Apart: n.Apart, Poses: n.Poses, Places: []json.RawMessage{}}
+			if err := p.say(j, n.Mates); err != nil {
+				return err
+			}
+			for _, c := range n.Places {
+				raw, err := json.Marshal(map[string]any{"name": c.Name, "part": c.Part, "assembly": c.Assembly, "pose": c.Pose})
+				if err != nil {
+					return err
+				}
+				p.Places = append(p.Places, raw)
+			}
+			out = append(out, p)
+		}
+		return nil
+	})
+	return out, err
+}
+
+// Seatings lists the ways in which a component can sit where its relations have it.
+func (a *App) Seatings(ctx context.Context, id int64, component string) ([]Proposed, error) {
+	j, shapes, err := a.shaped(ctx, id)
+	if err != nil {
+		return nil, err
+	}
+	ctx, cancel := context.WithTimeout(ctx, a.Limits.Check)
+	defer cancel()
+	out := []Proposed{}
+	err = a.work(ctx, func() error {
+		list, err := relate.Seatings(ctx, j.Doc, j.Doc.Root, component, shapes)
+		if err != nil {
+			return refused(ctx, err)
+		}
+		for _, s := range list {
+			p := Proposed{Kind: "seating", Says: s.Says, Left: s.Left, Now: s.Now, Poses: map[string]geom.Pose{component: s.Pose}, Places: []json.RawMessage{}}
+			if err := p.say(j, s.Mates); err != nil {
+				return err
+			}
+			out = append(out, p)
+		}
+		return nil
+	})
+	return out, err
+}
+
+// refused is an error of the computation in the user's words, unless it was called off.
+func refused(ctx context.Context, err error) error {
+	if ctx.Err() != nil {
+		return words.Plainly(ctx, err)
+	}
+	return words.Refuse("%s", err)
+}
+
+// say writes relations as documents have them and as sentences.
+func (p *Proposed) say(j *Judged, list []*assembly.Mate) error {
+	p.Mates, p.Lines = []json.RawMessage{}, []string{}
+	asm := j.Doc.Assemblies[j.Doc.Root]
+	for i, m := range list {
+		k := *m
+		if asm.Mate(m.ID) == nil { // a new one is named when it is taken over
+			k.ID = m.Descriptor().Stem + " " + string(rune('a'+i%26))
+		}
+		raw, err := json.Marshal(format.MateObject(&k))
+		if err != nil {
+			return err
+		}
+		p.Mates = append(p.Mates, raw)
+		p.Lines = append(p.Lines, words.Relation(j.Doc, asm, m))
+	}
+	return nil
+}
