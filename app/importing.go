@@ -243,9 +243,6 @@ func (a *App) derive(ctx context.Context, im *kernel.Import, index int, row *sto
 	}
 	d := kernel.Derive(p)
 	d.Unit = im.Unit
-	if len(im.Parts) > 1 {
-		d.Products = len(im.Parts)
-	}
 	if row.ID == 0 { // later it is what people say
 		shape := d.Part()
 		shape.Name = row.Name

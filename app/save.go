@@ -186,16 +186,12 @@ func (s *saving) part(ctx context.Context, row store.Part, taken map[string]bool
 		p.Shape = []part.Feature{}
 	}
 	p.Volume = part.Volume{} // it is the source's
-	d, _, err := s.app.Derived(ctx, row.DerivedSHA256)
-	if err != nil {
-		return err
-	}
 	p.Source.Path, p.Source.Product = s.file(row.SourceName, row.SourceSHA256), 0
 	siblings, err := s.app.Store.PartsOfSource(ctx, row.SourceID)
 	if err != nil {
 		return err
 	}
-	if d.Products > 1 || row.SourceIndex > 0 || siblings > 1 {
+	if row.SourceIndex > 0 || siblings > 1 {
 		p.Source.Product = row.SourceIndex + 1
 	}
 	companions, err := s.app.Store.Companions(ctx, row.SourceID)

@@ -94,7 +94,7 @@ func Load(ctx context.Context, a *app.App, say func(string)) error {
 		}
 		b.key[r.name] = p.Key()
 	}
-	for _, f := range []func(){b.stand, b.crank, b.hinge, b.cover} {
+	for _, f := range []func(){b.stand, b.crank, b.hinge, b.cover, b.placed} {
 		if f(); b.err != nil {
 			return b.err
 		}
@@ -255,4 +255,20 @@ func (b *builder) cover() {
 	b.relate("concentric", b.hole("Cover", geom.V(40, 25, 0), z, 3.3), b.hole("Wall plate", geom.V(40, 25, 0), z, 3.3), "same")
 	b.relate("concentric", b.hole("Cover", geom.V(140, 25, 0), z, 3.3), b.hole("Wall plate", geom.V(140, 25, 0), z, 3.3), "same")
 	b.relate("concentric", b.hole("Cover", geom.V(40.4, 85, 0), z, 3.3), b.hole("Wall plate", geom.V(40, 85, 0), z, 3.3), "same")
+}
+
+// placed: a stand as it comes out of a file with placements: nothing is related yet, and all can be found.
+func (b *builder) placed() {
+	b.begin("Stand as it came", "GV-150")
+	b.place("Wall plate", "Bearing block", "Bearing block", "Screw M6x20", "Screw M6x20", "Screw M6x20", "Screw M6x20")
+	at := map[string]geom.Pose{}
+	put := func(name string, x, y, z float64) { at[name] = geom.Pose{O: geom.V(x, y, z), Q: geom.Identity} }
+	for i, block := range []string{"Bearing block", "Bearing block 2"} {
+		x := 25 + 100*float64(i)
+		put(block, x, 15, 10)
+		for k, y := range []float64{25, 85} {
+			put([]string{"Screw M6x20", "Screw M6x20 2", "Screw M6x20 3", "Screw M6x20 4"}[2*i+k], x+15, y, 20)
+		}
+	}
+	b.do(commands.Adopt{Poses: at})
 }

@@ -1,6 +1,6 @@
 // Package demo makes the sample project: the opener of a glasshouse's ridge vent, its parts from recipes of our own,
 // written as STEP files and brought in like anybody's, and its first assemblies: one set, one that moves as planned, one
-// unfinished and one at odds.
+// unfinished, one at odds, and one that is only placed.
 package demo
 
 // recipe is a part: its file, what is said of it, and how it is made. The words are those of the kernel's recipes.

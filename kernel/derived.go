@@ -22,9 +22,8 @@ type Derived struct {
 	Volume   float64          `json:"volume_mm3"`
 	Area     float64          `json:"area_mm2"`
 	Centroid [3]float64       `json:"centroid"`
-	Inertia  [3][3]float64    `json:"inertia_mm5"`        // about the centroid, density one
-	Products int              `json:"products,omitempty"` // that its file holds, where more than one
-	Mass     float64          `json:"mass_kg,omitempty"`  // as stated
+	Inertia  [3][3]float64    `json:"inertia_mm5"`       // about the centroid, density one
+	Mass     float64          `json:"mass_kg,omitempty"` // as stated
 	Low      [3]float64       `json:"low"`
 	High     [3]float64       `json:"high"`
 	Unit     string           `json:"unit,omitempty"`  // as the file says

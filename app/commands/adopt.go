@@ -95,6 +95,9 @@ func (c Adopt) Edit(ctx context.Context, b *Bench) (edit.Edit, string, error) {
 	if c.Change {
 		return edit.Batch{Edits: all}, "seat " + c.As + " another way", nil
 	}
+	if len(c.Relations) == 0 {
+		return edit.Batch{Edits: all}, "put " + words.Plural(len(c.Poses), "part", "parts") + " where they stand", nil
+	}
 	said := "account for " + words.Plural(len(c.Relations), "relation", "relations")
 	if c.As != "" {
 		said = "account for " + c.As + ": " + words.Plural(len(c.Relations), "relation", "relations")

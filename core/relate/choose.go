@@ -46,7 +46,7 @@ func (s *scene) choose(ctx context.Context, units []int, hold bool, f *Found) er
 	for _, h := range holding {
 		all = append(all, h.Mate)
 	}
-	m, err := s.trial(f.Base, all)
+	m, err := s.trial(f, all)
 	if err != nil {
 		return err
 	}
@@ -133,12 +133,12 @@ func (s *scene) choose(ctx context.Context, units []int, hold bool, f *Found) er
 }
 
 // trial is the assembly with every contact as a relation, the base alone standing.
-func (s *scene) trial(base string, mates []*assembly.Mate) (*model.Model, error) {
+func (s *scene) trial(f *Found, mates []*assembly.Mate) (*model.Model, error) {
 	a := *s.asm
 	a.Components = make([]*assembly.Component, len(s.asm.Components))
 	for i, c := range s.asm.Components {
 		k := *c
-		k.Grounded = k.Name == base
+		k.Grounded = k.Name == f.Base || f.keeps && k.Grounded
 		a.Components[i] = &k
 	}
 	a.Mates = append(slices.Clone(s.asm.Mates), mates...)

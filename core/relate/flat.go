@@ -143,7 +143,7 @@ func rim(f, g *surface) (c contact, ok bool) {
 	}
 	off := f.world.O.Sub(g.world.O).Norm() + bySlope(f.world.Z, g.world.Z, math.Max(r, q))
 	return contact{fa: f, fb: g, class: seat, kind: "rim", apart: off, size: -math.Abs(r - q),
-		why: fmt.Sprintf("rim Ø%s on rim Ø%s", part.Number(three(2*g.Radius)), part.Number(three(2*f.Radius)))}, off <= tol.NearlyMeets
+		why: "it rests there"}, off <= tol.NearlyMeets
 }
 
 // three rounds to three decimals.

@@ -48,6 +48,8 @@ type Found struct {
 	Hints     []Hint     `json:"hints"`
 	Fasteners []string   `json:"fasteners"` // parts by key that are fasteners by their shape
 	Pairs     int        `json:"pairs"`     // of components that were looked at
+
+	keeps bool // what was grounded stays so
 }
 
 // Relation is a proposed relation. The component that is put is that of B, as in the file.
@@ -101,6 +103,7 @@ func Assembly(ctx context.Context, doc *assembly.Document, name string, shapes S
 	}
 	f := &Found{Inexact: s.inexact(), Pairs: len(s.pairs), Order: []string{}, Relations: []Relation{}, Also: []Relation{}, Held: []Relation{}, Groups: []Group{},
 		Alone: []Alone{}, Apart: []Apart{}, Doubts: []string{}, Hints: []Hint{}, Fasteners: []string{}}
+	f.keeps = o.Base == "" && !o.Anew
 	s.part(f.Inexact)
 	units := s.order(o)
 	if err := s.choose(ctx, units, o.Hold, f); err != nil {
@@ -124,7 +127,7 @@ func (f *Found) With(a *assembly.Assembly) *assembly.Assembly {
 	out.Components = make([]*assembly.Component, len(a.Components))
 	for i, c := range a.Components {
 		k := *c
-		k.Grounded = k.Name == f.Base
+		k.Grounded = k.Name == f.Base || f.keeps && k.Grounded
 		out.Components[i] = &k
 	}
 	slices.SortStableFunc(out.Components, func(x, y *assembly.Component) int {

@@ -129,6 +129,26 @@ func TestToldApart(t *testing.T) {
 	}
 }
 
+// TestKept: what an assembly has is kept: what is grounded stays so, and relations that it has are not proposed again.
+func TestKept(t *testing.T) {
+	d, was := solved(t, bench.Pile(3))
+	f, is := recovered(t, d, Options{})
+	if len(f.Relations) != 0 || told(is) != told(was) {
+		t.Errorf("%d relations were added to what is complete: %s, was %s", len(f.Relations), told(is), told(was))
+	}
+	s := stripped(d, stays)
+	a := *s.Assemblies[s.Root]
+	a.Components = slices.Clone(a.Components)
+	for _, i := range []int{0, 3} {
+		k := *a.Components[i]
+		k.Grounded = true
+		a.Components[i] = &k
+	}
+	if _, is := recovered(t, s.WithRoot(a.Seal()), Options{}); is.Opening != was.Opening-6 || is.Loose != 0 {
+		t.Errorf("with two grounded: opening %d, loose %d", is.Opening, is.Loose)
+	}
+}
+
 // block is a part whose surfaces are known: a box with further surfaces.
 func block(low, high geom.Vec, more ...part.Surface) []part.Surface {
 	var out []part.Surface

@@ -36,6 +36,10 @@ var views = []view{
 	{"apart", "/a/1", false, []string{"setfast.commands['aside-all'].run()", "until !document.querySelector('#hiddenpill').hidden"}},
 	{"moving", "/a/3", false, []string{"click .line[data-component='Vent knuckle'] .rowopen", "setfast.commands.move.run()", "until !document.querySelector('#moving').hidden"}},
 	{"keys", "/a/2", true, []string{"setfast.commands.keys.run()", "until document.querySelector('#keysheet').open"}},
+	{"account-for", "/a/5", false, []string{"click #inviting button", "until document.activeElement?.classList.contains('impliedcard')",
+		"setfast.commands['account-for'] && document.querySelectorAll('.impliedcard')[2].focus()"}},
+	{"seatings", "/a/1", false, []string{"document.querySelector(`.line[data-component='Bearing block'] .rowopen`).focus()", "setfast.commands.seatings.run()",
+		"until document.activeElement?.dataset.card === '1'"}},
 	{"placing", "/a/3", false, []string{"click .stagehead [data-act=place]", "until document.querySelector('#placing').open"}},
 }
 
