@@ -138,7 +138,20 @@ func (x *arriving) source(ctx context.Context, name, sha string) (*readFile, err
 	if f := x.read[sha]; f != nil {
 		return f, nil
 	}
-	src, im, err := x.app.readSource(ctx, name, sha, func(called string) string { return x.batch[strings.ToLower(path.Base(called))] })
+	kept, err := x.app.Store.SourceOf(ctx, sha)
+	if err != nil {
+		return nil, err
+	}
+	companions, err := x.app.Store.Companions(ctx, kept)
+	if err != nil {
+		return nil, err
+	}
+	src, im, err := x.app.readSource(ctx, name, sha, func(called string) string {
+		if s := x.batch[strings.ToLower(path.Base(called))]; s != "" {
+			return s
+		}
+		return companions[called] // it is on a Shelf already
+	})
 	if errors.Is(err, store.ErrNotFound) {
 		return nil, fmt.Errorf("%s is neither on the Shelf nor did it come with the document: hand both in together, or as a zip bundle", name)
 	}

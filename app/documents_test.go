@@ -11,6 +11,7 @@ import (
 	"testing"
 
 	"setfast/app"
+	"setfast/app/commands"
 	"setfast/store"
 )
 
@@ -187,4 +188,71 @@ func TestDocumentsIn(t *testing.T) {
 	if text, _ := io.ReadAll(r); !bytes.Equal(text, s.Document) || z.File[0].Name != "Crank drive.setfast.json" {
 		t.Errorf("the first file is %s", z.File[0].Name)
 	}
+}
+
+// TestBringOver copies an assembly and a part into another project, and tells when the assembly has been changed where it came from.
+func TestBringOver(t *testing.T) {
+	ctx := context.Background()
+	from, to := newProject(t), newProject(t)
+	if f := bring(t, from, app.Incoming{Name: "s1.zip", From: bytes.NewReader(zipOf(t, "../kernel/testdata/s1"))})["s1_pe_214.stp"]; f.State != "done" {
+		t.Fatalf("the files were %s: %s", f.State, f.Message)
+	}
+	there, err := a.Store.Assemblies(ctx, from)
+	if err != nil {
+		t.Fatal(err)
+	}
+	top := there[slices.IndexFunc(there, func(x store.Assembly) bool { return x.Name == "S1_PE_TOP" })]
+	said, err := a.BringOver(ctx, to, top.Key())
+	if err != nil || !strings.Contains(said, "8 parts added") {
+		t.Fatalf("brought over: %s, %v", said, err)
+	}
+	if said, err = a.BringOver(ctx, to, top.Key()); err != nil || !strings.Contains(said, "8 parts were here already") {
+		t.Errorf("brought over again: %s, %v", said, err)
+	}
+	here, _ := a.Store.Assemblies(ctx, to)
+	if len(here) != 5 || slices.ContainsFunc(here, func(x store.Assembly) bool { return x.Newer || x.OriginID == 0 }) {
+		t.Fatalf("%d assemblies: %+v", len(here), here)
+	}
+	st, err := a.Store.State(ctx, top.ID)
+	if err != nil {
+		t.Fatal(err)
+	}
+	if _, err := a.Do(ctx, top.ID, "test", commands.Meant{Base: st.Seq, Command: commands.Title{To: "Changed"}}); err != nil {
+		t.Fatal(err)
+	}
+	here, _ = a.Store.Assemblies(ctx, to)
+	for _, x := range here {
+		if x.Newer != (x.Name == "S1_PE_TOP") {
+			t.Errorf("%s: newer there %v", x.Name, x.Newer)
+		}
+	}
+	list, err := a.Store.Elsewhere(ctx, to)
+	if err != nil || !slices.ContainsFunc(list, func(e store.Elsewhere) bool { return e.Name == "Wall plate" && e.Project == "Ridge vent" }) {
+		t.Errorf("other projects have %d things: %v", len(list), err)
+	}
+	for _, e := range list {
+		if e.Name == "Wall plate" && e.Key[0] == 'p' {
+			if said, err := a.BringOver(ctx, to, e.Key); err != nil || said != "Wall plate added" {
+				t.Errorf("a part: %s, %v", said, err)
+			}
+			break
+		}
+	}
+	if _, err := a.BringOver(ctx, to, "a999999"); err == nil {
+		t.Error("what is not there was brought over")
+	}
+}
+
+// zipOf packs the files of a folder.
+func zipOf(t *testing.T, dir string) []byte {
+	t.Helper()
+	var b bytes.Buffer
+	z := zip.NewWriter(&b)
+	if err := z.AddFS(os.DirFS(dir)); err != nil {
+		t.Fatal(err)
+	}
+	if err := z.Close(); err != nil {
+		t.Fatal(err)
+	}
+	return b.Bytes()
 }

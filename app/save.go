@@ -23,7 +23,12 @@ type Saved struct {
 	Name     string // of the file
 	Document []byte
 	Files    []SavedFile
+
+	origins map[string]origin // of assemblies, by the names they have in the document
 }
+
+// origin is an assembly of the store in a state.
+type origin struct{ id, seq int64 }
 
 // SavedFile is a source, by the name the document calls it.
 type SavedFile struct{ Name, SHA256 string }
@@ -83,7 +88,7 @@ func tops(used map[string]bool, id int64) int {
 }
 
 func (a *App) save(ctx context.Context, name string, ids []int64, parts []store.Part) (*Saved, error) {
-	s := &saving{app: a, out: &Saved{Name: name}, parts: map[string]string{}, assemblies: map[string]string{}, files: map[string]string{},
+	s := &saving{app: a, out: &Saved{Name: name, origins: map[string]origin{}}, parts: map[string]string{}, assemblies: map[string]string{}, files: map[string]string{},
 		doc: &assembly.Document{Settings: assembly.DefaultSettings, Parts: map[string]*part.Part{}, Assemblies: map[string]*assembly.Assembly{}}}
 	taken := map[string]bool{}
 	var levels []*gathered
@@ -105,6 +110,7 @@ func (a *App) save(ctx context.Context, name string, ids []int64, parts []store.
 					return nil, err
 				}
 				s.assemblies[key] = freeKey(taken, row.Name)
+				s.out.origins[s.assemblies[key]] = origin{n, g.seqs[n]}
 			}
 		}
 		for _, key := range g.doc.PartOrder {

@@ -19,18 +19,43 @@ type Assembly struct {
 	Off           bool   // taken off the Shelf
 	SourceID      string // of one made of a file's product tree: the file with those it refers to …
 	SourceNode    string // … and which of its products
+	OriginID      int64  // of one brought over from another project: of which assembly …
+	OriginSeq     int64  // … and in which state of it
+	Newer         bool   // that one has been changed since
 }
 
 // Key is what documents call the assembly.
 func (a Assembly) Key() string { return fmt.Sprint("a", a.ID) }
 
-// Placed tells whether it came with placements, and nothing was done to it since.
-func (a Assembly) Placed() bool { return a.SourceID != "" && a.Seq == 1 }
-
-const assemblyColumns = "id, project_id, name, number, seq, verdict, created, off IS NOT NULL, source_id, source_node"
+const assemblyColumns = `id, project_id, name, number, seq, verdict, created, off IS NOT NULL, source_id, source_node, origin_id, origin_seq,
+	EXISTS (SELECT 1 FROM assemblies o WHERE o.id=assemblies.origin_id AND o.seq>assemblies.origin_seq AND o.off IS NULL)`
 
 func scanAssembly(r scanner) (a Assembly, err error) {
-	return a, r.Scan(&a.ID, &a.ProjectID, &a.Name, &a.Number, &a.Seq, &a.Verdict, &a.Created, &a.Off, &a.SourceID, &a.SourceNode)
+	return a, r.Scan(&a.ID, &a.ProjectID, &a.Name, &a.Number, &a.Seq, &a.Verdict, &a.Created, &a.Off, &a.SourceID, &a.SourceNode, &a.OriginID, &a.OriginSeq, &a.Newer)
+}
+
+// SetOrigin notes what an assembly was brought over from.
+func (s *Store) SetOrigin(ctx context.Context, id, origin, seq int64) error {
+	_, err := s.exec(ctx, "UPDATE assemblies SET origin_id=?, origin_seq=? WHERE id=?", origin, seq, id)
+	return err
+}
+
+// Elsewhere is something of another project that can be brought over.
+type Elsewhere struct {
+	Key, Name, Project string
+}
+
+// mostElsewhere bounds what is listed of other projects.
+const mostElsewhere = 1000
+
+// Elsewhere lists the assemblies and parts of other projects, the latest projects first.
+func (s *Store) Elsewhere(ctx context.Context, project int64) ([]Elsewhere, error) {
+	return all(ctx, s.db, `SELECT CONCAT('a', a.id), a.name, p.name, p.id o, 0 k, a.id i FROM assemblies a JOIN projects p ON p.id=a.project_id WHERE p.id<>? AND p.archived IS NULL AND a.off IS NULL
+		UNION ALL SELECT CONCAT('p', q.id), q.name, p.name, p.id, 1, q.id FROM parts q JOIN projects p ON p.id=q.project_id WHERE p.id<>? AND p.archived IS NULL AND q.off IS NULL
+		ORDER BY o DESC, k, i LIMIT ?`, []any{project, project, mostElsewhere}, func(r scanner) (e Elsewhere, err error) {
+		var o, k, i int64
+		return e, r.Scan(&e.Key, &e.Name, &e.Project, &o, &k, &i)
+	})
 }
 
 // Assemblies lists a project's assemblies, those taken off the Shelf too.

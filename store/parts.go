@@ -137,6 +137,18 @@ func (s *Store) Outdated(ctx context.Context, version int) ([]Part, error) {
 	return all(ctx, s.db, "SELECT "+partColumns+" FROM parts WHERE derived_version<>? ORDER BY id", []any{version}, scanPart)
 }
 
+// SourceOf finds how a file was kept as a source, with those it refers to; empty where no part came from it.
+func (s *Store) SourceOf(ctx context.Context, sha string) (id string, err error) {
+	err = retry(ctx, func() error {
+		err := s.db.QueryRowContext(ctx, "SELECT source_id FROM parts WHERE source_sha256=? ORDER BY id DESC LIMIT 1", sha).Scan(&id)
+		if errors.Is(err, sql.ErrNoRows) {
+			return nil
+		}
+		return err
+	})
+	return id, err
+}
+
 // PartsOfSource tells how many parts of one project came from a source, at most.
 func (s *Store) PartsOfSource(ctx context.Context, source string) (n int, err error) {
 	err = retry(ctx, func() error {

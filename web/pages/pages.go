@@ -26,6 +26,7 @@ func (p *Pages) Routes(e *echo.Echo) {
 	e.POST("/p/:project/delete", ask.On("project", p.deleteProject))
 	e.POST("/p/:project/unit", ask.On("project", p.setUnit))
 	e.POST("/p/:project/name", ask.On("project", p.renameProject))
+	e.POST("/p/:project/bring", ask.On("project", p.bring))
 	e.GET("/p/:project/save", ask.On("project", p.save))
 	e.POST("/p/:project/imports", ask.On("project", p.stage))
 	e.GET("/p/:project/imports", ask.On("project", p.unfinished))
@@ -65,8 +66,9 @@ type (
 		Project       store.Project
 		Folders       []folder
 		Count         int
-		Assemblies    []store.Assembly
+		Assemblies    []asmView
 		Changes       []store.Change
+		Elsewhere     []elsewhere
 		OffParts      []store.Part
 		OffAssemblies []store.Assembly
 	}

@@ -30,7 +30,8 @@ func (p *Pages) shelf(c *echo.Context, n int64) error {
 	if err != nil {
 		return err
 	}
-	var as, offAs []store.Assembly
+	var as []asmView
+	var offAs []store.Assembly
 	soon, cancel := context.WithTimeout(ctx, 3*time.Second)
 	defer cancel()
 	for _, a := range all {
@@ -43,13 +44,63 @@ func (p *Pages) shelf(c *echo.Context, n int64) error {
 				a.Verdict = string(j.Verdict())
 			}
 		}
-		as = append(as, a)
+		placed, err := p.placed(ctx, a)
+		if err != nil {
+			return err
+		}
+		as = append(as, asmView{a, placed})
 	}
 	changes, err := p.App.Store.Changes(ctx, n, mostChanges)
 	if err != nil {
 		return err
 	}
-	return c.Render(http.StatusOK, "shelf.html", shelfView{project.Name + " · Shelf", project, folders(parts), len(parts), as, changes, offParts, offAs})
+	others, err := p.elsewhere(ctx, n)
+	if err != nil {
+		return err
+	}
+	return c.Render(http.StatusOK, "shelf.html", shelfView{project.Name + " · Shelf", project, folders(parts), len(parts), as, changes, others, offParts, offAs})
+}
+
+// asmView is an assembly on the Shelf.
+type asmView struct {
+	store.Assembly
+	Placed bool // it came with placements, and nothing relates its parts
+}
+
+// placed looks into assemblies that came in a file and that nobody touched since.
+func (p *Pages) placed(ctx context.Context, a store.Assembly) (bool, error) {
+	if a.SourceID == "" || a.Seq != 1 {
+		return false, nil
+	}
+	st, err := p.App.Store.State(ctx, a.ID)
+	return err == nil && len(st.Asm.Components) > 1 && len(st.Asm.Mates) == 0, err
+}
+
+// elsewhere is another project with what can be brought over from it.
+type elsewhere struct {
+	Project string
+	List    []store.Elsewhere
+}
+
+// elsewhere lists what other projects have.
+func (p *Pages) elsewhere(ctx context.Context, project int64) (out []elsewhere, err error) {
+	list, err := p.App.Store.Elsewhere(ctx, project)
+	for _, x := range list {
+		if n := len(out); n == 0 || out[n-1].Project != x.Project {
+			out = append(out, elsewhere{Project: x.Project})
+		}
+		last := &out[len(out)-1]
+		last.List = append(last.List, x)
+	}
+	return out, err
+}
+
+// bring copies an assembly or a part of another project.
+func (p *Pages) bring(c *echo.Context, n int64) error {
+	if _, err := p.App.BringOver(c.Request().Context(), n, c.FormValue("what")); err != nil {
+		return err
+	}
+	return c.Redirect(http.StatusSeeOther, "/p/"+strconv.FormatInt(n, 10))
 }
 
 // save gives the whole project as a zip bundle: one document, and the files its parts come from.
