@@ -23,6 +23,7 @@ type Proposed struct {
 	Lines  []string             `json:"lines"` // the relations as sentences
 	Poses  map[string]geom.Pose `json:"poses"`
 	Places []json.RawMessage    `json:"places"` // more of the part, as edits have components
+	At     *[3]float64          `json:"at,omitempty"`
 }
 
 // shaped gathers an assembly with the surfaces of its parts.
@@ -40,7 +41,7 @@ func (a *App) shaped(ctx context.Context, id int64) (*Judged, relate.Shapes, err
 	return j, func(key string) []part.Surface { return shapes[key] }, nil
 }
 
-// Following proposes what would seat a component.
+// Following proposes what would seat a component; the last of the answer, where any, are places like them that are taken.
 func (a *App) Following(ctx context.Context, id int64, component string) ([]Proposed, error) {
 	j, shapes, err := a.shaped(ctx, id)
 	if err != nil {
@@ -50,12 +51,12 @@ func (a *App) Following(ctx context.Context, id int64, component string) ([]Prop
 	defer cancel()
 	out := []Proposed{}
 	err = a.work(ctx, func() error {
-		list, err := relate.Following(ctx, j.Doc, j.Doc.Root, component, shapes)
+		list, taken, err := relate.Following(ctx, j.Doc, j.Doc.Root, component, shapes)
 		if err != nil {
 			return refused(ctx, err)
 		}
 		for _, n := range list {
-			p := Proposed{Kind: n.Kind, Says: n.Says, Left: n.Left, Apart: n.Apart, Poses: n.Poses, Places: []json.RawMessage{}}
+			p := Proposed{Kind: n.Kind, Says: n.Says, Left: n.Left, Apart: n.Apart, At: n.At, Poses: n.Poses, Places: []json.RawMessage{}}
 			if err := p.say(j, n.Mates); err != nil {
 				return err
 			}
@@ -67,6 +68,9 @@ func (a *App) Following(ctx context.Context, id int64, component string) ([]Prop
 				p.Places = append(p.Places, raw)
 			}
 			out = append(out, p)
+		}
+		for _, x := range taken {
+			out = append(out, Proposed{Kind: "taken", At: &x.At, Mates: []json.RawMessage{}, Lines: []string{}, Places: []json.RawMessage{}})
 		}
 		return nil
 	})

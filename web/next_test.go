@@ -50,7 +50,7 @@ func TestNextAndSeatings(t *testing.T) {
 	lines++
 	w.run(key(row("Screw M6x20 3"), "n", true))
 	w.until(`[...document.querySelectorAll("#choosing-cards b")].some((b) => b.textContent.startsWith("all 2 places like this one"))`)
-	w.changed(`[...document.querySelectorAll("#choosing-cards .impliedcard")].find((c) => c.textContent.startsWith("all 2 places")).querySelector("button").click()`)
+	w.changed(`[...document.querySelectorAll("#choosing-cards .impliedcard")].find((c) => c.textContent.includes("all 2 places")).querySelector("button").click()`)
 	lines++
 	a := asmOf(t, "Bearing stand")
 	if a.Component("Screw M6x20 5") == nil {

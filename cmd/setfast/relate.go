@@ -76,7 +76,7 @@ func runRelate(c *call) int {
 		return 0
 	}
 	if *next != "" {
-		list, err := relate.Following(context.Background(), doc, doc.Root, *next, shapes)
+		list, _, err := relate.Following(context.Background(), doc, doc.Root, *next, shapes)
 		if err == nil {
 			err = tellNext(c.out, list, *asJSON)
 		}

@@ -4,6 +4,7 @@ import (
 	"cmp"
 	"context"
 	"fmt"
+	"maps"
 	"math"
 	"slices"
 	"strings"
@@ -20,11 +21,23 @@ type Next struct {
 	Says    string                `json:"says"`
 	On      string                `json:"on"` // component
 	Left    int                   `json:"left"`
-	Apart   float64               `json:"apart_mm"` // how far off the two are from fitting
+	Apart   float64               `json:"apart_mm"`     // how far off the two are from fitting
+	At      *[3]float64           `json:"at,omitempty"` // the place it goes to
 	Mates   []*assembly.Mate      `json:"-"`
 	Poses   map[string]geom.Pose  `json:"-"`
 	Places  []*assembly.Component `json:"-"` // to be placed besides: more of the part
 	ranking float64
+}
+
+// Place is where something sits already.
+type Place struct {
+	Ref string     `json:"ref"`
+	At  [3]float64 `json:"at"`
+}
+
+func at(f part.Feature) *[3]float64 {
+	o := f.O.Array()
+	return &o
 }
 
 // mostNext is how many proposals are tried.
@@ -32,27 +45,29 @@ const mostNext = 12
 
 // Following proposes what would seat a component that has freedom left: as its twin is seated, in the holes like those the twin is in; by a
 // pattern of holes of equal pitch; by a shank and a hole of one size. Each is solved with all else standing before it is offered, best first.
-func Following(ctx context.Context, doc *assembly.Document, name, component string, shapes Shapes) ([]Next, error) {
+// What is like them and taken is told too.
+func Following(ctx context.Context, doc *assembly.Document, name, component string, shapes Shapes) ([]Next, []Place, error) {
 	s, err := newScene(doc, name, shapes)
 	if err != nil {
-		return nil, err
+		return nil, nil, err
 	}
 	c := s.asm.Component(component)
 	if c == nil || c.Suppressed {
-		return nil, fmt.Errorf("there is no component %q that stands here", component)
+		return nil, nil, fmt.Errorf("there is no component %q that stands here", component)
 	}
-	f := &following{s: s, c: c, unit: slices.IndexFunc(s.units, func(u unit) bool { return u.name == component })}
+	f := &following{s: s, c: c, taken: map[string]geom.Vec{}, unit: slices.IndexFunc(s.units, func(u unit) bool { return u.name == component })}
 	f.indexed()
 	f.standing()
 	f.twins()
 	f.patterns()
 	f.shanks()
+	f.tabs()
 	slices.SortStableFunc(f.out, func(a, b Next) int { return cmp.Compare(b.ranking, a.ranking) })
 	out := []Next{}
 	seen := map[string]bool{}
 	for _, n := range f.out {
 		if ctx.Err() != nil {
-			return nil, context.Cause(ctx)
+			return nil, nil, context.Cause(ctx)
 		}
 		key := n.key()
 		if seen[key] {
@@ -69,7 +84,11 @@ func Following(ctx context.Context, doc *assembly.Document, name, component stri
 	slices.SortStableFunc(out, func(a, b Next) int {
 		return cmp.Or(cmp.Compare(rough(a.Apart), rough(b.Apart)), cmp.Compare(a.Left, b.Left), cmp.Compare(b.ranking, a.ranking))
 	})
-	return f.fill(out), nil
+	taken := []Place{}
+	for _, ref := range slices.Sorted(maps.Keys(f.taken)) {
+		taken = append(taken, Place{ref, f.taken[ref].Array()})
+	}
+	return f.fill(out), taken, nil
 }
 
 // key is what its relations are between.
@@ -95,6 +114,7 @@ type following struct {
 	c     *assembly.Component
 	unit  int
 	index map[string]*surface // by reference
+	taken map[string]geom.Vec // places like those that are proposed, by reference
 	on    []bool              // per component: it stands, or is tied to what does
 	out   []Next
 }
@@ -230,7 +250,12 @@ func (f *following) likeTwin(t *assembly.Component, own []*assembly.Mate) {
 			}
 			n.Mates = append(n.Mates, &k)
 		}
-		if complete && !f.used(place, true) {
+		if f.used(place, true) {
+			f.taken[place.String()] = to.O
+			continue
+		}
+		if complete {
+			n.At = at(to)
 			n.Says = fmt.Sprintf("as %s, on %s", t.Name, f.called(place))
 			f.out = append(f.out, n)
 		}
@@ -375,6 +400,7 @@ func (f *following) shanks() {
 				}
 				n := Next{Kind: "shank", On: f.s.units[u].name, ranking: 1 + ratio - math.Min(1, y.world.O.Sub(x.world.O).Norm()/farAway),
 					Says: part.FitOf(hole.Feature, in.Feature, f.s.units[f.unit].fastener) + " · " + f.s.units[u].name}
+				n.At = at(y.world)
 				n.Mates = append(n.Mates, f.mate("concentric", refTo(y), refTo(x), ""))
 				if g, h, ok := f.seat(x, y); ok {
 					n.Mates = append(n.Mates, f.mate("coincident", refTo(h), refTo(g), "opposed"))

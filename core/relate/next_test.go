@@ -50,7 +50,7 @@ func TestFollowing(t *testing.T) {
 	four := []geom.Vec{v(10, 10, 0), v(90, 10, 0), v(10, 50, 0), v(90, 50, 0)}
 	next := func(d *assembly.Document, shapes map[string][]part.Surface, name string) []Next {
 		t.Helper()
-		list, err := Following(context.Background(), d, "main", name, func(k string) []part.Surface { return shapes[k] })
+		list, _, err := Following(context.Background(), d, "main", name, func(k string) []part.Surface { return shapes[k] })
 		if err != nil {
 			t.Fatal(err)
 		}
@@ -86,6 +86,10 @@ func TestFollowing(t *testing.T) {
 	asm.Components[1].Pose = shift(10, 10, 10)
 	d.Assemblies["main"] = asm.Seal()
 	list = next(d, shapes, "pin 2")
+	_, taken, err := Following(context.Background(), d, "main", "pin 2", func(k string) []part.Surface { return shapes[k] })
+	if err != nil || len(taken) != 1 || taken[0].Ref != "a/hole1" {
+		t.Errorf("taken are %v (%v), want the first hole", taken, err)
+	}
 	kinds := map[string]int{}
 	for _, n := range list {
 		kinds[n.Kind]++
@@ -101,8 +105,33 @@ func TestFollowing(t *testing.T) {
 	if fill := list[len(list)-1]; len(fill.Places) != 2 || len(fill.Mates) != 6 || fill.Places[0].Name != "pin 3" {
 		t.Errorf("filling the rest places %d more with %d relations", len(fill.Places), len(fill.Mates))
 	}
-	if _, err := Following(context.Background(), d, "main", "nothing", nil); err == nil {
+	if _, _, err := Following(context.Background(), d, "main", "nothing", nil); err == nil {
 		t.Error("a component that is not there was given a place")
+	}
+}
+
+// TestTabs: a key is proposed for the slot it fits and not for a wider one.
+func TestTabs(t *testing.T) {
+	v := geom.V
+	for width, want := range map[float64]int{8: 1, 7.8: 1, 7: 0, 8.2: 0} {
+		slotted := append(block(v(-30, 0, 0), v(-4, 60, 20)), block(v(4, 0, 0), v(30, 60, 20))...)
+		for i := range slotted {
+			slotted[i].Name += string(rune('a' + i))
+		}
+		d, shapes := two(slotted, block(v(0, 0, 0), v(width, 30, 11)), shift(100, 0, 0))
+		list, _, err := Following(context.Background(), d, "main", "b", shapes)
+		if err != nil {
+			t.Fatal(err)
+		}
+		n := 0
+		for _, x := range list {
+			if x.Kind == "tab" && x.Left == 3 && x.Apart == 0 {
+				n++
+			}
+		}
+		if n != want {
+			t.Errorf("a key %g wide is proposed for a slot 8 wide %d times, want %d: %+v", width, n, want, list)
+		}
 	}
 }
 

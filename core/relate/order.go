@@ -142,7 +142,7 @@ func (s *scene) base(o Options, about [][]int) int {
 }
 
 // largePart is how large a base is at least, of the largest component; common practice, no source.
-const largePart = 0.2
+const largePart = 0.5
 
 // largest chooses a base among some components.
 func (s *scene) largest(among func(u int) bool, about [][]int) int {

@@ -8,7 +8,7 @@ import { poses } from "./state.js";
 const $ = (css) => /** @type {HTMLElement} */ (document.querySelector(css));
 
 /**
- * @typedef {{kind: string, says: string, left: number, apart_mm: number, now: boolean, mates: any[], lines: string[],
+ * @typedef {{kind: string, at?: number[], says: string, left: number, apart_mm: number, now: boolean, mates: any[], lines: string[],
  *   poses: Record<string, any>, places: any[]}} Way
  */
 
@@ -26,6 +26,8 @@ export class Choosing {
     this.cards = $("#choosing-cards");
     /** @type {Way[]} */
     this.ways = [];
+    /** @type {Way[]} with places that are taken */
+    this.found = [];
     this.part = "";
     this.box.addEventListener("keydown", (e) => this.key(e));
     this.box.addEventListener("focusin", (e) => this.preview(this.at(/** @type {Element} */ (e.target))));
@@ -68,20 +70,33 @@ export class Choosing {
     $("#choosing-sum").textContent = "Trying …";
     this.show(true);
     try {
-      this.ways = await this.b.call(`${path}?component=${encodeURIComponent(part)}`);
+      this.found = await this.b.call(`${path}?component=${encodeURIComponent(part)}`);
     } catch (e) {
       this.show(false);
       this.b.tell(/** @type {Error} */ (e).message, true);
       return;
     }
+    this.ways = this.found.filter((w) => w.kind !== "taken");
     const some = this.ways.length > (path === "seatings" ? 1 : 0);
     $("#choosing-sum").textContent = some ? `${this.ways.length} ways, each solved` : none;
     this.cards.replaceChildren(...this.ways.map((w, i) => this.card(w, i, path === "seatings")));
+    this.mark();
     if (some) this.goTo(path === "seatings" ? 1 : 0);
+  }
+
+  /** Marks the places on the stage: those that are open by the number that takes them. */
+  mark() {
+    let n = 0;
+    const marks = this.found.map((w) => {
+      const taken = w.kind === "taken";
+      return { at: w.at, text: taken ? "taken" : String(++n), kind: taken ? "idle" : "put" };
+    });
+    this.b.stage.places(marks.filter((m) => m.at));
   }
 
   /** @param {boolean} on */
   show(on) {
+    if (!on && !this.box.hidden) this.b.stage.places([]);
     this.box.hidden = !on;
     $("#account").classList.toggle("accounting", on);
     if (!on) this.b.stage.light(null);
@@ -93,7 +108,8 @@ export class Choosing {
     li.tabIndex = -1;
     li.dataset.card = String(i);
     const left = w.left ? `leaves ${w.left}` : "leaves nothing";
-    li.append(make("div", "cardhead", make("b", "", w.says), make("span", "grow"), make("span", "takes", left)));
+    const number = make("kbd", "", String(i + 1));
+    li.append(make("div", "cardhead", number, make("b", "", w.says), make("span", "grow"), make("span", "takes", left)));
     if (w.apart_mm > 0.001) li.append(make("p", "notice", `Off by ${Math.round(w.apart_mm * 1000) / 1000} mm: it will be at odds.`));
     if (picture) {
       const img = make("img", "seatingpicture");

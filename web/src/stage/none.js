@@ -63,6 +63,8 @@ export class NoStage {
   goTo() {}
   light() {}
 
+  places() {}
+
   picture() {
     return "";
   }

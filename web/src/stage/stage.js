@@ -205,6 +205,16 @@ export class Stage {
     step(start);
   }
 
+  /** Marks places of the assembly by a word. @param {{at: number[], text: string, kind: string}[]} list */
+  places(list) {
+    this.labels.clear("place");
+    for (const m of list) {
+      const at = new Vector3().fromArray(m.at);
+      this.labels.add("place", m.text, () => at, m.kind);
+    }
+    this.draw();
+  }
+
   /**
    * A small picture of a component at a pose, seen as now, all else standing.
    * @param {string} name @param {Pose} pose @param {number} w @param {number} h
