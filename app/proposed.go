@@ -14,16 +14,17 @@ import (
 
 // Proposed is a way to seat a component, ready to be taken over.
 type Proposed struct {
-	Kind   string               `json:"kind"`
-	Says   string               `json:"says"`
-	Left   int                  `json:"left"`
-	Apart  float64              `json:"apart_mm"`
-	Now    bool                 `json:"now"`
-	Mates  []json.RawMessage    `json:"mates"`
-	Lines  []string             `json:"lines"` // the relations as sentences
-	Poses  map[string]geom.Pose `json:"poses"`
-	Places []json.RawMessage    `json:"places"` // more of the part, as edits have components
-	At     *[3]float64          `json:"at,omitempty"`
+	Kind    string               `json:"kind"`
+	Says    string               `json:"says"`
+	Left    int                  `json:"left"`
+	Apart   float64              `json:"apart_mm"`
+	Through []string             `json:"through"` // components it would pass through
+	Now     bool                 `json:"now"`
+	Mates   []json.RawMessage    `json:"mates"`
+	Lines   []string             `json:"lines"` // the relations as sentences
+	Poses   map[string]geom.Pose `json:"poses"`
+	Places  []json.RawMessage    `json:"places"` // more of the part, as edits have components
+	At      *[3]float64          `json:"at,omitempty"`
 }
 
 // shaped gathers an assembly with the surfaces of its parts.
@@ -56,7 +57,7 @@ func (a *App) Following(ctx context.Context, id int64, component string) ([]Prop
 			return refused(ctx, err)
 		}
 		for _, n := range list {
-			p := Proposed{Kind: n.Kind, Says: n.Says, Left: n.Left, Apart: n.Apart, At: n.At, Poses: n.Poses, Places: []json.RawMessage{}}
+			p := Proposed{Kind: n.Kind, Says: n.Says, Left: n.Left, Apart: n.Apart, At: n.At, Through: n.Through, Poses: n.Poses, Places: []json.RawMessage{}}
 			if err := p.say(j, n.Mates); err != nil {
 				return err
 			}
@@ -70,7 +71,7 @@ func (a *App) Following(ctx context.Context, id int64, component string) ([]Prop
 			out = append(out, p)
 		}
 		for _, x := range taken {
-			out = append(out, Proposed{Kind: "taken", At: &x.At, Mates: []json.RawMessage{}, Lines: []string{}, Places: []json.RawMessage{}})
+			out = append(out, Proposed{Kind: "taken", At: &x.At, Through: []string{}, Mates: []json.RawMessage{}, Lines: []string{}, Places: []json.RawMessage{}})
 		}
 		return nil
 	})
@@ -92,7 +93,7 @@ func (a *App) Seatings(ctx context.Context, id int64, component string) ([]Propo
 			return refused(ctx, err)
 		}
 		for _, s := range list {
-			p := Proposed{Kind: "seating", Says: s.Says, Left: s.Left, Now: s.Now, Poses: map[string]geom.Pose{component: s.Pose}, Places: []json.RawMessage{}}
+			p := Proposed{Kind: "seating", Says: s.Says, Left: s.Left, Now: s.Now, Through: s.Through, Poses: map[string]geom.Pose{component: s.Pose}, Places: []json.RawMessage{}}
 			if err := p.say(j, s.Mates); err != nil {
 				return err
 			}

@@ -66,6 +66,9 @@ func TestNextAndSeatings(t *testing.T) {
 	if s := w.text(`document.querySelectorAll("#choosing-cards .impliedcard b")[1].textContent`); s != "turned by 180° about z" {
 		t.Errorf("the other seating is %q", s)
 	}
+	if n := w.number(`document.querySelectorAll("#choosing-cards .notice").length`); n != 0 {
+		t.Errorf("%g seatings pass through something, want none", n)
+	}
 	if n := w.number(`[...document.querySelectorAll(".seatingpicture")].filter((i) => i.src.length > 400).length`); n != 2 {
 		t.Errorf("%g pictures, want 2", n)
 	}

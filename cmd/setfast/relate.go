@@ -139,7 +139,7 @@ func tellNext(w io.Writer, list []relate.Next, asJSON bool) error {
 		return e.Encode(all)
 	}
 	for _, n := range list {
-		if _, err := fmt.Fprintf(w, "%-8s %s  leaves %d\n", n.Kind, n.Says, n.Left); err != nil {
+		if _, err := fmt.Fprintf(w, "%-8s %s  leaves %d%s\n", n.Kind, n.Says, n.Left, through(n.Through)); err != nil {
 			return err
 		}
 		for _, m := range n.Mates {
@@ -147,6 +147,14 @@ func tellNext(w io.Writer, list []relate.Next, asJSON bool) error {
 		}
 	}
 	return nil
+}
+
+// through says what a part would pass through.
+func through(list []string) string {
+	if len(list) == 0 {
+		return ""
+	}
+	return ", passes through " + strings.Join(list, ", ")
 }
 
 // tellSeatings prints the seatings of a component, the present one first.
@@ -157,7 +165,7 @@ func tellSeatings(w io.Writer, list []relate.Seating, asJSON bool) error {
 		return e.Encode(list)
 	}
 	for _, s := range list {
-		if _, err := fmt.Fprintf(w, "%s  leaves %d\n", s.Says, s.Left); err != nil {
+		if _, err := fmt.Fprintf(w, "%s  leaves %d%s\n", s.Says, s.Left, through(s.Through)); err != nil {
 			return err
 		}
 		for _, m := range s.Mates {

@@ -5,6 +5,7 @@ import (
 	"math"
 	"testing"
 
+	"setfast/core/clash"
 	"setfast/core/geom"
 	"setfast/core/part"
 )
@@ -75,6 +76,17 @@ func TestBoundsOfRelating(t *testing.T) {
 	for lean, want := range map[float64]int{0.9e-3: 1, 1.1e-3: 2} { // NewResistance
 		if got := resist(resist(nil, []wrench{{1}}), []wrench{{1, lean}}); len(got) != want {
 			t.Errorf("NewResistance: %g: %d, want %d", lean, len(got), want)
+		}
+	}
+	for deep, want := range map[float64]int{0.09: 0, 0.11: 1} { // PassesThrough
+		d, shapes := two(plate, cube, shift(5, 5, 10))
+		s, err := newScene(d, "main", shapes)
+		if err != nil {
+			t.Fatal(err)
+		}
+		f := &following{s: s, c: d.Assemblies["main"].Components[1], unit: 1, meshes: map[int]*clash.Mesh{}}
+		if got := f.passing(shift(5, 5, 10-deep)); len(got) != want {
+			t.Errorf("PassesThrough: %g deep: %v, want %d", deep, got, want)
 		}
 	}
 }

@@ -37,7 +37,6 @@ type contact struct {
 	apart        float64 // mm: how far off it is
 	size         float64 // what comes first within the class: more
 	why          string
-	gap          bool // of rims: at the distance they have
 	interference float64
 	doubt        bool // it could be another relation
 }

@@ -10,6 +10,7 @@ import (
 	"strings"
 
 	"setfast/core/assembly"
+	"setfast/core/clash"
 	"setfast/core/geom"
 	"setfast/core/part"
 	"setfast/core/tol"
@@ -23,6 +24,7 @@ type Next struct {
 	Left    int                   `json:"left"`
 	Apart   float64               `json:"apart_mm"`     // how far off the two are from fitting
 	At      *[3]float64           `json:"at,omitempty"` // the place it goes to
+	Through []string              `json:"through"`      // components it would pass through there
 	Mates   []*assembly.Mate      `json:"-"`
 	Poses   map[string]geom.Pose  `json:"-"`
 	Places  []*assembly.Component `json:"-"` // to be placed besides: more of the part
@@ -55,7 +57,7 @@ func Following(ctx context.Context, doc *assembly.Document, name, component stri
 	if c == nil || c.Suppressed {
 		return nil, nil, fmt.Errorf("there is no component %q that stands here", component)
 	}
-	f := &following{s: s, c: c, taken: map[string]geom.Vec{}, unit: slices.IndexFunc(s.units, func(u unit) bool { return u.name == component })}
+	f := &following{s: s, c: c, taken: map[string]geom.Vec{}, meshes: map[int]*clash.Mesh{}, unit: slices.IndexFunc(s.units, func(u unit) bool { return u.name == component })}
 	f.indexed()
 	f.standing()
 	f.twins()
@@ -82,7 +84,7 @@ func Following(ctx context.Context, doc *assembly.Document, name, component stri
 		}
 	}
 	slices.SortStableFunc(out, func(a, b Next) int {
-		return cmp.Or(cmp.Compare(rough(a.Apart), rough(b.Apart)), cmp.Compare(a.Left, b.Left), cmp.Compare(b.ranking, a.ranking))
+		return cmp.Or(cmp.Compare(min(1, len(a.Through)), min(1, len(b.Through))), cmp.Compare(rough(a.Apart), rough(b.Apart)), cmp.Compare(a.Left, b.Left), cmp.Compare(b.ranking, a.ranking))
 	})
 	taken := []Place{}
 	for _, ref := range slices.Sorted(maps.Keys(f.taken)) {
@@ -110,13 +112,14 @@ func rough(apart float64) int {
 }
 
 type following struct {
-	s     *scene
-	c     *assembly.Component
-	unit  int
-	index map[string]*surface // by reference
-	taken map[string]geom.Vec // places like those that are proposed, by reference
-	on    []bool              // per component: it stands, or is tied to what does
-	out   []Next
+	s      *scene
+	c      *assembly.Component
+	unit   int
+	index  map[string]*surface // by reference
+	meshes map[int]*clash.Mesh // per component, as they are asked for
+	taken  map[string]geom.Vec // places like those that are proposed, by reference
+	on     []bool              // per component: it stands, or is tied to what does
+	out    []Next
 }
 
 // indexed makes the index of all surfaces.
@@ -183,6 +186,7 @@ func (f *following) try(ctx context.Context, n *Next) bool {
 		}
 	}
 	n.Poses = map[string]geom.Pose{f.c.Name: r.Components[f.c.Name].Pose}
+	n.Through = f.passing(n.Poses[f.c.Name])
 	return true
 }
 
@@ -474,14 +478,14 @@ func (f *following) surfaces(u int, k part.Kind) (out []*surface) {
 func (f *following) fill(list []Next) []Next {
 	var places []Next
 	for _, n := range list {
-		if n.Kind == "twin" && rough(n.Apart) == 0 {
+		if n.Kind == "twin" && rough(n.Apart) == 0 && len(n.Through) == 0 {
 			places = append(places, n)
 		}
 	}
 	if len(places) < 2 {
 		return list
 	}
-	all := Next{Kind: "fill", On: places[0].On, Left: places[0].Left, Says: fmt.Sprintf("all %d places like this one, with %d more of the part", len(places), len(places)-1), Poses: map[string]geom.Pose{}}
+	all := Next{Kind: "fill", On: places[0].On, Left: places[0].Left, Says: fmt.Sprintf("all %d places like this one, with %d more of the part", len(places), len(places)-1), Poses: map[string]geom.Pose{}, Through: []string{}}
 	taken := map[string]bool{}
 	for _, c := range f.s.asm.Components {
 		taken[c.Name] = true

@@ -17,7 +17,25 @@ func drilled(w, d, r float64, at ...geom.Vec) []part.Surface {
 	for i, o := range at {
 		holes = append(holes, round("hole"+string(rune('1'+i)), part.Cylinder, o.Add(geom.V(0, 0, 5)), r, -5, 5, "hole"))
 	}
-	return block(geom.V(0, 0, 0), geom.V(w, d, 10), holes...)
+	list := block(geom.V(0, 0, 0), geom.V(w, d, 10), holes...)
+	const cell = 2.5 // of the faces, those left out that a hole goes through
+	for i := range list[:2] {
+		z := list[i].O.Z
+		list[i].Triangles = nil
+		for x := 0.0; x < w; x += cell {
+			for y := 0.0; y < d; y += cell {
+				v := func(a, b float64) geom.Vec { return geom.V(math.Min(x+a, w), math.Min(y+b, d), z) }
+				through := false
+				for _, o := range at {
+					through = through || math.Hypot(x+cell/2-o.X, y+cell/2-o.Y) < r+cell
+				}
+				if !through {
+					list[i].Triangles = append(list[i].Triangles, v(0, 0), v(cell, 0), v(cell, cell), v(0, 0), v(cell, cell), v(0, cell))
+				}
+			}
+		}
+	}
+	return list
 }
 
 // add places another part.
@@ -97,6 +115,11 @@ func TestFollowing(t *testing.T) {
 			if m.A.Feature == "hole1" {
 				t.Errorf("%s goes where pin 1 is", n.Says)
 			}
+		}
+	}
+	for _, n := range list {
+		if len(n.Through) > 0 {
+			t.Errorf("%s passes through %v", n.Says, n.Through)
 		}
 	}
 	if kinds["twin"] != 3 || kinds["fill"] != 1 || list[0].Kind != "twin" || !strings.Contains(list[0].Says, "as pin 1") {

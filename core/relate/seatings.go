@@ -8,6 +8,7 @@ import (
 
 	"setfast/core/account"
 	"setfast/core/assembly"
+	"setfast/core/clash"
 	"setfast/core/geom"
 	"setfast/core/part"
 	"setfast/core/report"
@@ -17,11 +18,12 @@ import (
 // Seating is one of the discrete ways in which a component can sit where its relations have it: turned over, or with other features of it
 // that are alike in the same places.
 type Seating struct {
-	Says  string           `json:"says"`
-	Now   bool             `json:"now"`
-	Left  int              `json:"left"`
-	Pose  geom.Pose        `json:"pose"`
-	Mates []*assembly.Mate `json:"-"` // the relations as they then read
+	Says    string           `json:"says"`
+	Now     bool             `json:"now"`
+	Left    int              `json:"left"`
+	Pose    geom.Pose        `json:"pose"`
+	Through []string         `json:"through"` // components it would pass through
+	Mates   []*assembly.Mate `json:"-"`       // the relations as they then read
 }
 
 // Bounds on how many seatings are tried and told.
@@ -42,7 +44,7 @@ func Seatings(ctx context.Context, doc *assembly.Document, name, component strin
 	if c == nil || c.Suppressed {
 		return nil, fmt.Errorf("there is no component %q that stands here", component)
 	}
-	f := &following{s: s, c: c, unit: slices.IndexFunc(s.units, func(u unit) bool { return u.name == component })}
+	f := &following{s: s, c: c, meshes: map[int]*clash.Mesh{}, unit: slices.IndexFunc(s.units, func(u unit) bool { return u.name == component })}
 	f.indexed()
 	var own []*assembly.Mate
 	for _, m := range s.asm.Mates {
@@ -201,7 +203,7 @@ func (f *following) seated(ctx context.Context, own, list []*assembly.Mate) (one
 		return one, false
 	}
 	p := rep.Components[f.c.Name]
-	one = Seating{Left: p.Left, Pose: p.Pose}
+	one = Seating{Left: p.Left, Pose: p.Pose, Through: f.passing(p.Pose)}
 	for i, m := range list {
 		if m != own[i] {
 			one.Mates = append(one.Mates, m)

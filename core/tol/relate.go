@@ -17,6 +17,8 @@ const (
 	ConesAlike = 0.01
 	// SquareFaces, a cosine: a flat face along an axis.
 	SquareFaces = 1e-5
+	// PassesThrough, mm: parts whose triangles cross by less only touch: round faces are drawn by chords that lie inside them.
+	PassesThrough = 0.1
 	// NewResistance, of a unit force: a contact holds a part in a way that others do not yet.
 	NewResistance = 1e-3
 )

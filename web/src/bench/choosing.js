@@ -8,7 +8,7 @@ import { poses } from "./state.js";
 const $ = (css) => /** @type {HTMLElement} */ (document.querySelector(css));
 
 /**
- * @typedef {{kind: string, at?: number[], says: string, left: number, apart_mm: number, now: boolean, mates: any[], lines: string[],
+ * @typedef {{kind: string, at?: number[], says: string, left: number, apart_mm: number, through: string[], now: boolean, mates: any[], lines: string[],
  *   poses: Record<string, any>, places: any[]}} Way
  */
 
@@ -111,6 +111,7 @@ export class Choosing {
     const number = make("kbd", "", String(i + 1));
     li.append(make("div", "cardhead", number, make("b", "", w.says), make("span", "grow"), make("span", "takes", left)));
     if (w.apart_mm > 0.001) li.append(make("p", "notice", `Off by ${Math.round(w.apart_mm * 1000) / 1000} mm: it will be at odds.`));
+    if (w.through.length) li.append(make("p", "notice", `Passes through ${w.through.join(", ")}.`));
     if (picture) {
       const img = make("img", "seatingpicture");
       img.src = this.b.stage.picture(this.part, w.poses[this.part], pictured.width, pictured.height);

@@ -1,0 +1,102 @@
+package clash
+
+import (
+	"cmp"
+	"context"
+	"math"
+	"slices"
+
+	"setfast/core/geom"
+	"setfast/core/par"
+)
+
+// Use is a mesh where it is placed.
+type Use struct {
+	Mesh *Mesh
+	Pose geom.Pose
+}
+
+// Scene is some uses, of which the boxes are kept while they move.
+type Scene struct {
+	uses []Use
+	low  []geom.Vec
+	high []geom.Vec
+	by   []int32 // uses by their lower end along x
+}
+
+// NewScene places uses.
+func NewScene(uses []Use) *Scene {
+	s := &Scene{uses: slices.Clone(uses), low: make([]geom.Vec, len(uses)), high: make([]geom.Vec, len(uses))}
+	for i := range uses {
+		s.by = append(s.by, int32(i))
+		s.box(i)
+	}
+	return s
+}
+
+func (s *Scene) box(i int) {
+	u := &s.uses[i]
+	if u.Mesh.Empty() {
+		s.low[i], s.high[i] = far, far.Neg()
+		return
+	}
+	n := &u.Mesh.nodes[0]
+	x, y, z := u.Pose.Q.Axes()
+	c, h := u.Pose.Point(n.mid), n.half
+	r := geom.V(math.Abs(x.X)*h.X+math.Abs(y.X)*h.Y+math.Abs(z.X)*h.Z, math.Abs(x.Y)*h.X+math.Abs(y.Y)*h.Y+math.Abs(z.Y)*h.Z, math.Abs(x.Z)*h.X+math.Abs(y.Z)*h.Y+math.Abs(z.Z)*h.Z)
+	s.low[i], s.high[i] = c.Sub(r), c.Add(r)
+}
+
+// Move puts a use elsewhere.
+func (s *Scene) Move(i int, to geom.Pose) {
+	s.uses[i].Pose = to
+	s.box(i)
+}
+
+// Pose is where a use is.
+func (s *Scene) Pose(i int) geom.Pose { return s.uses[i].Pose }
+
+// near lists the pairs of uses whose boxes meet.
+func (s *Scene) near() (out [][2]int32) {
+	slices.SortFunc(s.by, func(a, b int32) int { return cmp.Compare(s.low[a].X, s.low[b].X) })
+	var open []int32
+	for _, i := range s.by {
+		keep := open[:0]
+		for _, o := range open {
+			if s.high[o].X < s.low[i].X {
+				continue
+			}
+			keep = append(keep, o)
+			if s.low[i].Y <= s.high[o].Y && s.low[o].Y <= s.high[i].Y && s.low[i].Z <= s.high[o].Z && s.low[o].Z <= s.high[i].Z {
+				out = append(out, [2]int32{min(i, o), max(i, o)})
+			}
+		}
+		open = append(keep, i)
+	}
+	return out
+}
+
+// Pairs are the uses that cross by more than a depth in mm, each pair once, in order. Many pairs are looked at on all processors.
+func (s *Scene) Pairs(ctx context.Context, depth float64) ([][2]int32, error) {
+	list := s.near()
+	hit := make([]bool, len(list))
+	const least = 64
+	par.Runs(len(list), least, func(_, from, to int) {
+		var search searching
+		for k := from; k < to && ctx.Err() == nil; k++ {
+			a, b := &s.uses[list[k][0]], &s.uses[list[k][1]]
+			hit[k] = search.cross(a.Mesh, b.Mesh, relativeOf(a.Pose, b.Pose), depth)
+		}
+	})
+	if ctx.Err() != nil {
+		return nil, context.Cause(ctx)
+	}
+	out := list[:0]
+	for k, p := range list {
+		if hit[k] {
+			out = append(out, p)
+		}
+	}
+	slices.SortFunc(out, func(p, q [2]int32) int { return cmp.Or(cmp.Compare(p[0], q[0]), cmp.Compare(p[1], q[1])) })
+	return out, nil
+}

@@ -1,0 +1,81 @@
+package relate
+
+import (
+	"math"
+	"slices"
+
+	"setfast/core/clash"
+	"setfast/core/geom"
+	"setfast/core/part"
+	"setfast/core/tol"
+)
+
+// passing names the components that the component would pass through at a pose, by more than triangles differ from the exact shape. A screw
+// in a hole that is drilled for its thread passes through nothing there.
+func (f *following) passing(at geom.Pose) []string {
+	out := []string{}
+	own := f.mesh(f.unit)
+	if own == nil {
+		return out
+	}
+	by := at.Mul(f.c.Pose.Inverse())
+	low, high, _ := f.s.box(f.unit)
+	low, high = boxAt(low, high, by)
+	for u := range f.s.units {
+		if u == f.unit {
+			continue
+		}
+		l, h, ok := f.s.box(u)
+		if !ok || !meet(low, high, l, h, 0) || f.threaded(u, by) {
+			continue
+		}
+		if m := f.mesh(u); m != nil && clash.Cross(own, by, m, geom.Home, tol.PassesThrough) {
+			out = append(out, f.s.units[u].name)
+		}
+	}
+	slices.Sort(out)
+	return out
+}
+
+// mesh is a component as triangles where it stands; nil of one without a shape.
+func (f *following) mesh(u int) *clash.Mesh {
+	if m, ok := f.meshes[u]; ok {
+		return m
+	}
+	var points []geom.Vec
+	var triangles [][3]int32
+	for _, b := range f.s.units[u].bodies {
+		if f.s.bodies[b].outline {
+			f.meshes[u] = nil
+			return nil
+		}
+		for i := range f.s.bodies[b].surfaces {
+			x := &f.s.bodies[b].surfaces[i]
+			for k := 0; k+2 < len(x.Triangles); k += 3 {
+				n := int32(len(points))
+				points = append(points, x.at.Point(x.Triangles[k]), x.at.Point(x.Triangles[k+1]), x.at.Point(x.Triangles[k+2]))
+				triangles = append(triangles, [3]int32{n, n + 1, n + 2})
+			}
+		}
+	}
+	f.meshes[u] = clash.NewMesh(points, triangles)
+	return f.meshes[u]
+}
+
+// threaded tells whether a shank of one of the two, the component moved, stands in a hole of the other that is a little narrower.
+func (f *following) threaded(u int, by geom.Pose) bool {
+	for _, x := range f.surfaces(f.unit, part.Cylinder) {
+		moved := x.world.At(by)
+		for _, y := range f.surfaces(u, part.Cylinder) {
+			in, hole := x, y
+			if x.Side == "hole" {
+				in, hole = y, x
+			}
+			ratio := in.Radius / hole.Radius
+			if x.Side != y.Side && ratio > 1 && ratio <= tappedMost && math.Abs(moved.Z.Dot(y.world.Z)) > 1-tol.LooksAt && onAxis(y.world, moved.O) < tol.NearlyMeets {
+				return true
+			}
+		}
+	}
+	return false
+}
