@@ -22,6 +22,7 @@ func TestAccountFor(t *testing.T) {
 	w.until(`document.querySelectorAll(".accountfor").length === 4 || document.querySelector("#progress")?.textContent.includes("5 parts added")`)
 	w.ok(w.Go(fmt.Sprint(address, "/p/", id)))
 	w.until(`document.querySelectorAll(".accountfor").length === 4`)
+	w.says(".sectionhead", "Account for all 4 placed only")
 	w.run(`[...document.querySelectorAll(".accountfor")].find((a) => a.textContent.includes(": l-bracket-assembly")).click()`)
 	w.until(`document.querySelectorAll(".impliedcard").length === 3`)
 	w.says("#implied-base", "l-bracket_1 stands")
@@ -64,4 +65,22 @@ func TestAccountFor(t *testing.T) {
 	}
 	w.run(key(".impliedcard", "Escape", false))
 	w.until(`document.querySelector("#implied").hidden`)
+	// the others are accounted for at once, each as one line
+	w.ok(w.Go(fmt.Sprint(address, "/p/", id)))
+	w.until(`document.body.dataset.ready === "yes"`)
+	w.run(`[...document.querySelectorAll(".sectionhead button")].find((b) => b.textContent.includes("Account for all 3")).click()`)
+	w.until(`document.querySelectorAll(".accountfor").length === 0 && document.querySelectorAll(".asmlist li").length === 4`)
+	list, err := theApp.Store.Assemblies(ctx, id)
+	if err != nil {
+		t.Fatal(err)
+	}
+	for _, x := range list {
+		j, err := theApp.Judge(ctx, x.ID)
+		if err != nil {
+			t.Fatal(err)
+		}
+		if want := map[string]int{"rod-assembly": 4, "nut-bolt-assembly": 2, "as1": 1}[x.Name]; want != 0 && (j.Result.Left != want || x.Seq != 2) {
+			t.Errorf("%s: left %d after line %d, want %d after 2", x.Name, j.Result.Left, x.Seq, want)
+		}
+	}
 }

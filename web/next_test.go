@@ -88,3 +88,20 @@ func TestNextAndSeatings(t *testing.T) {
 		t.Errorf("taken back, the stand is %s", s)
 	}
 }
+
+// TestSettle asks from a finding what would take the freedom: the knuckle that slides on its pin is offered to be held, and Escape leaves all
+// as it was.
+func TestSettle(t *testing.T) {
+	w := browser(t, false)
+	w.at("Vent hinge")
+	seq := w.text(`document.body.dataset.seq`)
+	w.click(".f-loose [data-act=settle]")
+	w.until(`document.querySelectorAll("#choosing-cards .impliedcard").length > 0`)
+	w.says("#choosing-h", "What would seat Vent knuckle")
+	w.says("#choosing-cards", "held")
+	w.run(key("#choosing-cards .impliedcard", "Escape", false))
+	w.until(`document.querySelector("#choosing").hidden`)
+	if s := w.text(`document.body.dataset.seq`); s != seq {
+		t.Errorf("looking changed the assembly: line %s, was %s", s, seq)
+	}
+}

@@ -10,7 +10,8 @@ import (
 // Helper makes a feature that a part has not got by itself from one or two that it has: a point, an axis, a plane or a frame. What can be
 // made of what follows from elementary geometry:
 //
-//	point   the middle of one feature; where two axes cross or come nearest, half way; where an axis goes through a plane
+//	point   the middle of one feature; where two axes cross or come nearest, half way; where an axis goes through a plane; a ball's
+//	        pole along an axis, or facing a plane
 //	axis    square to a plane through its middle; through two points; where two planes cut; half way between two parallel axes
 //	plane   half way between two parallel planes; through an axis and along another or a point; through a point, square to an axis
 //	frame   at the middle of a feature, z along it; x along the second
@@ -42,6 +43,10 @@ func helperPoint(a Feature, b *Feature) (Feature, error) {
 	switch {
 	case b == nil:
 		return point(a.O)
+	case a.Kind == Sphere && b.Kind == Plane: // the pole that faces the plane
+		return point(a.O.AddScaled(-a.Radius, b.Z))
+	case a.Kind == Sphere && line(*b): // the pole in the axis's direction
+		return point(a.O.AddScaled(a.Radius, b.Z))
 	case line(a) && line(*b):
 		p, q, ok := nearest(a, *b)
 		if !ok {

@@ -17,6 +17,7 @@ func TestHelper(t *testing.T) {
 	h1, h2 := hole(10, 10), hole(30, 10)
 	edge := Feature{Kind: Axis, O: geom.V(0, 0, 10), Z: geom.V(1, 0, 0)}
 	corner := Feature{Kind: Point, O: geom.V(0, 0, 10)}
+	ball, up, ground := Feature{Kind: Sphere, O: geom.V(5, 6, 7), Radius: 4}, BuiltIn["z"], BuiltIn["xy"]
 	for _, c := range []struct {
 		what Kind
 		a    Feature
@@ -26,6 +27,8 @@ func TestHelper(t *testing.T) {
 		{Point, top, nil, geom.V(20, 10, 10), geom.Vec{}},
 		{Point, h1, &top, geom.V(10, 10, 10), geom.Vec{}},
 		{Point, edge, &h2, geom.V(30, 5, 10), geom.Vec{}},
+		{Point, ball, &up, geom.V(5, 6, 11), geom.Vec{}},
+		{Point, ball, &ground, geom.V(5, 6, 3), geom.Vec{}},
 		{Axis, left, &top, geom.V(0, 0, 10), geom.V(0, 1, 0)},
 		{Axis, h1, &h2, geom.V(20, 10, 0), geom.V(0, 0, 1)},
 		{Axis, corner, &h1, geom.V(0, 0, 10), geom.V(0, 0, 1)},

@@ -209,13 +209,27 @@ func (s *scene) alone(f *Found) {
 	}
 	for u := range s.units {
 		if !touched[u] && s.units[u].name != f.Base {
-			f.Alone = append(f.Alone, Alone{s.units[u].name, s.nearest(u)})
+			f.Alone = append(f.Alone, Alone{s.units[u].name, s.nearest(u, func(int) bool { return true })})
 		}
+	}
+	for _, i := range s.islands {
+		u, near := i.unit, i.near
+		if !touched[u] || len(near) == 0 || s.related(u) {
+			continue
+		}
+		f.Doubts = append(f.Doubts, fmt.Sprintf("%s touches nothing that stands; nearest to it is %s, %s mm away", s.units[u].name, near[0].Component, part.Number(near[0].MM)))
 	}
 	for _, c := range s.near {
 		f.Apart = append(f.Apart, Apart{c.fa.ref, c.fb.ref, c.what(), significant(c.apart)})
 	}
 	slices.SortStableFunc(f.Apart, func(x, y Apart) int { return strings.Compare(x.A+" "+x.B, y.A+" "+y.B) })
+}
+
+// related tells whether the assembly relates a component already.
+func (s *scene) related(u int) bool {
+	return slices.ContainsFunc(s.asm.Mates, func(m *assembly.Mate) bool {
+		return !m.IsCoupling() && slices.ContainsFunc(m.Refs(), func(r assembly.Ref) bool { return r.Head() == s.units[u].name })
+	})
 }
 
 // what a contact that is missed would be.
@@ -227,8 +241,8 @@ func (c *contact) what() string {
 // mostNear is how many neighbours are told.
 const mostNear = 3
 
-// nearest are the components whose boxes are nearest.
-func (s *scene) nearest(u int) []Neighbour {
+// nearest are the components among some whose boxes are nearest.
+func (s *scene) nearest(u int, among func(v int) bool) []Neighbour {
 	low, high, ok := s.box(u)
 	out := []Neighbour{}
 	if !ok {
@@ -236,7 +250,7 @@ func (s *scene) nearest(u int) []Neighbour {
 	}
 	for v := range s.units {
 		l, h, ok := s.box(v)
-		if v == u || !ok {
+		if v == u || !ok || !among(v) {
 			continue
 		}
 		gap := l.Sub(high).Most(low.Sub(h)).Most(geom.Vec{})

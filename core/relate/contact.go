@@ -92,6 +92,9 @@ func (s *scene) sweep() {
 				continue
 			}
 			keep = append(keep, o)
+			if s.only >= 0 && x.unit != s.only && y.unit != s.only {
+				continue
+			}
 			if y.unit != x.unit && meet(x.low, x.high, y.low, y.high, tol.NearlyMeets) {
 				s.pairs = append(s.pairs, [2]int{min(o, b), max(o, b)})
 			}

@@ -3,6 +3,7 @@ package relate
 import (
 	"fmt"
 	"math"
+	"slices"
 
 	"setfast/core/assembly"
 	"setfast/core/part"
@@ -18,8 +19,8 @@ func (s *scene) holding() (out []Relation) {
 		m.ID = fmt.Sprint("\x00held ", len(out))
 		out = append(out, Relation{Type: m.Type, A: m.A.String(), B: m.B.String(), Why: why, Mate: m})
 	}
-	for i := range s.found {
-		c := &s.found[i]
+	for _, c := range append(slices.Clone(s.found), s.said...) {
+		c := &c
 		if c.class != shank && c.class != seat && c.class != holes || seen[pair{c.a, c.b}] || !c.fa.world.HasAxis() || !c.fb.world.HasAxis() {
 			continue
 		}

@@ -18,7 +18,7 @@ import (
 
 // Next is what would seat a part: relations that go together, tried before they are offered.
 type Next struct {
-	Kind    string                `json:"kind"` // twin, pattern or shank
+	Kind    string                `json:"kind"` // contact, twin, fill, pattern, shank, tab or held
 	Says    string                `json:"says"`
 	On      string                `json:"on"` // component
 	Left    int                   `json:"left"`
@@ -29,6 +29,7 @@ type Next struct {
 	Poses   map[string]geom.Pose  `json:"-"`
 	Places  []*assembly.Component `json:"-"` // to be placed besides: more of the part
 	ranking float64
+	news    int // how many of the relations are proposed, where others stand for what seats it already
 }
 
 // Place is where something sits already.
@@ -45,7 +46,7 @@ func at(f part.Feature) *[3]float64 {
 // mostNext is how many proposals are tried.
 const mostNext = 12
 
-// Following proposes what would seat a component that has freedom left: as its twin is seated, in the holes like those the twin is in; by a
+// Following proposes what would seat a component that has freedom left: by contacts that no relation says yet, if it is seated in part; as its twin is seated, in the holes like those the twin is in; by a
 // pattern of holes of equal pitch; by a shank and a hole of one size. Each is solved with all else standing before it is offered, best first.
 // What is like them and taken is told too.
 func Following(ctx context.Context, doc *assembly.Document, name, component string, shapes Shapes) ([]Next, []Place, error) {
@@ -60,6 +61,11 @@ func Following(ctx context.Context, doc *assembly.Document, name, component stri
 	f := &following{s: s, c: c, taken: map[string]geom.Vec{}, meshes: map[int]*clash.Mesh{}, unit: slices.IndexFunc(s.units, func(u unit) bool { return u.name == component })}
 	f.indexed()
 	f.standing()
+	if len(f.own()) > 0 {
+		if err := f.settling(ctx); err != nil {
+			return nil, nil, err
+		}
+	}
 	f.twins()
 	f.patterns()
 	f.shanks()
@@ -76,21 +82,47 @@ func Following(ctx context.Context, doc *assembly.Document, name, component stri
 			continue // another twin says the same
 		}
 		seen[key] = true
+		if n.news == 0 && f.saysAlready(&n) {
+			continue
+		}
 		if len(out) == mostNext {
 			break
 		}
 		if f.try(ctx, &n) {
+			if n.news > 0 {
+				n.Mates = n.Mates[:n.news]
+			}
 			out = append(out, n)
 		}
 	}
 	slices.SortStableFunc(out, func(a, b Next) int {
-		return cmp.Or(cmp.Compare(min(1, len(a.Through)), min(1, len(b.Through))), cmp.Compare(rough(a.Apart), rough(b.Apart)), cmp.Compare(a.Left, b.Left), cmp.Compare(b.ranking, a.ranking))
+		return cmp.Or(cmp.Compare(heldLast(a), heldLast(b)), cmp.Compare(min(1, len(a.Through)), min(1, len(b.Through))), cmp.Compare(rough(a.Apart), rough(b.Apart)), cmp.Compare(a.Left, b.Left), cmp.Compare(b.ranking, a.ranking))
 	})
 	taken := []Place{}
 	for _, ref := range slices.Sorted(maps.Keys(f.taken)) {
 		taken = append(taken, Place{ref, f.taken[ref].Array()})
 	}
 	return f.fill(out), taken, nil
+}
+
+// saysAlready tells whether a relation between the same features is there.
+func (f *following) saysAlready(n *Next) bool {
+	for _, m := range n.Mates {
+		for _, o := range f.s.asm.Mates {
+			if !o.IsCoupling() && !o.Suppressed && (o.A.String() == m.A.String() && o.B.String() == m.B.String() || o.A.String() == m.B.String() && o.B.String() == m.A.String()) {
+				return true
+			}
+		}
+	}
+	return false
+}
+
+// heldLast puts what only holds a part where it is behind what something stops.
+func heldLast(n Next) int {
+	if n.Kind == "held" {
+		return 1
+	}
+	return 0
 }
 
 // key is what its relations are between.

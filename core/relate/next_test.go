@@ -133,6 +133,26 @@ func TestFollowing(t *testing.T) {
 	}
 }
 
+// TestSettling: a part that is related in part is offered the contact that would stop it, and last of all to be held where it is.
+func TestSettling(t *testing.T) {
+	v := geom.V
+	d, shapes := two(drilled(100, 60, 3, v(20, 20, 0)), append(block(v(-8, -8, 0), v(8, 8, 6)), round("shank", part.Cylinder, v(0, 0, 0), 2.9, -9, 0, "shaft")), shift(20, 20, 10))
+	asm := *d.Assemblies["main"]
+	asm.Mates = []*assembly.Mate{said("axis", "concentric", "a/hole1", "b/shank", "same")}
+	d.Assemblies["main"] = asm.Seal()
+	list, _, err := Following(context.Background(), d, "main", "b", shapes)
+	if err != nil || len(list) < 2 {
+		t.Fatal(err, list)
+	}
+	first, last := list[0], list[len(list)-1]
+	if first.Kind != "contact" || first.Left != 1 || len(first.Mates) != 1 || first.Mates[0].Type != "coincident" {
+		t.Errorf("first is proposed %s: %s, leaving %d by %d relations", first.Kind, first.Says, first.Left, len(first.Mates))
+	}
+	if last.Kind != "held" || last.Mates[0].Type != "hold_spin" || len(last.Mates) != 1 {
+		t.Errorf("last is proposed %s: %s", last.Kind, last.Says)
+	}
+}
+
 // TestTabs: a key is proposed for the slot it fits and not for a wider one.
 func TestTabs(t *testing.T) {
 	v := geom.V

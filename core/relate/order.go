@@ -118,6 +118,7 @@ func (s *scene) order(o Options) []int {
 		}
 		if rank(best) == 0 { // nothing that stands holds any of the rest: another base among them
 			best = s.largest(func(u int) bool { return !placed[u] }, about)
+			s.islands = append(s.islands, island{best, s.nearest(best, func(u int) bool { return placed[u] })})
 		}
 		place(best)
 	}

@@ -281,6 +281,21 @@ func TestContacts(t *testing.T) {
 	}
 }
 
+// TestIsland: two parts that touch one another and nothing that stands are related, and told.
+func TestIsland(t *testing.T) {
+	d, shapes := two(block(geom.V(0, 0, 0), geom.V(60, 60, 10)), block(geom.V(0, 0, 0), geom.V(20, 20, 20)), shift(100, 0, 0))
+	a := *d.Assemblies["main"]
+	a.Components = append(a.Components, &assembly.Component{Name: "c", Part: "b", Pose: shift(100, 0, 20)})
+	d.Assemblies["main"] = a.Seal()
+	f, err := Assembly(context.Background(), d, "main", shapes, Options{})
+	if err != nil {
+		t.Fatal(err)
+	}
+	if len(f.Relations) == 0 || len(f.Alone) != 0 || len(f.Doubts) == 0 || !strings.Contains(f.Doubts[len(f.Doubts)-1], "touches nothing that stands; nearest to it is a, 40 mm away") {
+		t.Errorf("%d relations, alone %v, doubts %q", len(f.Relations), f.Alone, f.Doubts)
+	}
+}
+
 // TestMirrored: the mirror image of an assembly has the same account.
 func TestMirrored(t *testing.T) {
 	d, was := solved(t, bench.Pile(3))

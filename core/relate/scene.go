@@ -32,6 +32,12 @@ type body struct {
 	room      float64 // mm³, of the boxes of its parts, each in its own frame: the same however the whole is turned
 }
 
+// island is a component that nothing before it in the order holds, with what of that is nearest.
+type island struct {
+	unit int
+	near []Neighbour
+}
+
 // unit is a component of the assembly: one body, or those of a flexible use.
 type unit struct {
 	name     string
@@ -42,17 +48,20 @@ type unit struct {
 
 // scene is an assembly as it is placed.
 type scene struct {
-	doc    *assembly.Document
-	asm    *assembly.Assembly
-	model  *model.Model
-	shapes Shapes
-	bodies []body
-	units  []unit
-	pairs  [][2]int
-	found  []contact // that hold
-	near   []contact // that nearly do
-	screws map[string]bool
-	outl   map[string][]part.Surface
+	doc     *assembly.Document
+	asm     *assembly.Assembly
+	model   *model.Model
+	shapes  Shapes
+	bodies  []body
+	units   []unit
+	pairs   [][2]int
+	only    int       // the one component whose pairs are looked at, or -1
+	found   []contact // that hold
+	said    []contact // what relations of the component that is asked about say already
+	islands []island  // components that nothing before them in the order holds
+	near    []contact // that nearly do
+	screws  map[string]bool
+	outl    map[string][]part.Surface
 }
 
 func newScene(doc *assembly.Document, name string, shapes Shapes) (*scene, error) {
@@ -64,7 +73,7 @@ func newScene(doc *assembly.Document, name string, shapes Shapes) (*scene, error
 	if err != nil {
 		return nil, err
 	}
-	s := &scene{doc: doc, asm: a, model: m, shapes: shapes, screws: map[string]bool{}, outl: map[string][]part.Surface{}}
+	s := &scene{doc: doc, asm: a, model: m, shapes: shapes, only: -1, screws: map[string]bool{}, outl: map[string][]part.Surface{}}
 	at := map[string]int{}
 	for _, c := range a.Components {
 		if !c.Suppressed {

@@ -26,6 +26,7 @@ func (p *Pages) Routes(e *echo.Echo) {
 	e.POST("/p/:project/delete", ask.On("project", p.deleteProject))
 	e.POST("/p/:project/unit", ask.On("project", p.setUnit))
 	e.POST("/p/:project/name", ask.On("project", p.renameProject))
+	e.POST("/p/:project/account", ask.On("project", p.accountAll))
 	e.POST("/p/:project/bring", ask.On("project", p.bring))
 	e.GET("/p/:project/save", ask.On("project", p.save))
 	e.POST("/p/:project/imports", ask.On("project", p.stage))
@@ -67,6 +68,7 @@ type (
 		Folders       []folder
 		Count         int
 		Assemblies    []asmView
+		Placed        int // how many of them are placed only
 		Changes       []store.Change
 		Elsewhere     []elsewhere
 		OffParts      []store.Part

@@ -31,6 +31,7 @@ func (p *Pages) shelf(c *echo.Context, n int64) error {
 		return err
 	}
 	var as []asmView
+	only := 0
 	var offAs []store.Assembly
 	soon, cancel := context.WithTimeout(ctx, 3*time.Second)
 	defer cancel()
@@ -44,9 +45,12 @@ func (p *Pages) shelf(c *echo.Context, n int64) error {
 				a.Verdict = string(j.Verdict())
 			}
 		}
-		placed, err := p.placed(ctx, a)
+		placed, err := p.App.Placed(ctx, a)
 		if err != nil {
 			return err
+		}
+		if placed {
+			only++
 		}
 		as = append(as, asmView{a, placed})
 	}
@@ -58,7 +62,7 @@ func (p *Pages) shelf(c *echo.Context, n int64) error {
 	if err != nil {
 		return err
 	}
-	return c.Render(http.StatusOK, "shelf.html", shelfView{project.Name + " · Shelf", project, folders(parts), len(parts), as, changes, others, offParts, offAs})
+	return c.Render(http.StatusOK, "shelf.html", shelfView{project.Name + " · Shelf", project, folders(parts), len(parts), as, only, changes, others, offParts, offAs})
 }
 
 // asmView is an assembly on the Shelf.
@@ -67,13 +71,12 @@ type asmView struct {
 	Placed bool // it came with placements, and nothing relates its parts
 }
 
-// placed looks into assemblies that came in a file and that nobody touched since.
-func (p *Pages) placed(ctx context.Context, a store.Assembly) (bool, error) {
-	if a.SourceID == "" || a.Seq != 1 {
-		return false, nil
+// accountAll accounts for all assemblies that are placed only.
+func (p *Pages) accountAll(c *echo.Context, n int64) error {
+	if _, err := p.App.AccountAll(c.Request().Context(), n, "designer"); err != nil {
+		return err
 	}
-	st, err := p.App.Store.State(ctx, a.ID)
-	return err == nil && len(st.Asm.Components) > 1 && len(st.Asm.Mates) == 0, err
+	return c.Redirect(http.StatusSeeOther, "/p/"+strconv.FormatInt(n, 10))
 }
 
 // elsewhere is another project with what can be brought over from it.

@@ -67,7 +67,7 @@ export class Bench {
     this.settings = new Settings((a) => this.act(a));
     this.ledger = new Ledger($("#account"), {
       act: (a) => this.act(a), stage: this.stage, ask, swing: (k) => this.swing(k),
-      run: (command) => this.commands[command].run(),
+      run: (command) => this.commands[command].run(), settle: (part) => this.choosing.next(part.split("/")[0]),
       copy: (text) => this.copyText(text),
       repick: (relation, end, was) => {
         closePanel();

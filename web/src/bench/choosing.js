@@ -44,19 +44,20 @@ export class Choosing {
     return Number(/** @type {HTMLElement | null} */ (e.closest("[data-card]"))?.dataset.card ?? -1);
   }
 
-  /** What would seat the part in hand. */
-  next() {
-    this.ofPart((name) => this.open(name, "next", `What would seat ${name}`, "Nothing was found that fits it: relate it by a sentence."));
+  /** What would seat the part in hand. @param {string} [part] or this one */
+  next(part) {
+    const none = "Nothing was found that fits it: relate it by a sentence.";
+    this.ofPart(part, (name) => this.open(name, "next", `What would seat ${name}`, none));
   }
 
   /** How else the part in hand can sit. */
   seatings() {
-    this.ofPart((name) => this.open(name, "seatings", `Ways in which ${name} can sit`, "It can sit in no other way."));
+    this.ofPart(undefined, (name) => this.open(name, "seatings", `Ways in which ${name} can sit`, "It can sit in no other way."));
   }
 
-  /** @param {(name: string) => void} run with the part in hand, or the one that is chosen from all */
-  ofPart(run) {
-    const name = this.b.hand().split("/")[0];
+  /** @param {string | undefined} part @param {(name: string) => void} run with it, the part in hand, or the one that is chosen from all */
+  ofPart(part, run) {
+    const name = part ?? this.b.hand().split("/")[0];
     if (name) run(name);
     else this.b.palette.open((this.b.state()?.components ?? []).map((c) => ({ words: c.name, run: () => run(c.name) })));
   }

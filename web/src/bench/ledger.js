@@ -14,6 +14,7 @@ import { bodiesOf } from "./state.js";
  * @property {(title: string, text: string) => Promise<string | null>} ask
  * @property {(k: number) => void} swing
  * @property {(command: string) => void} run
+ * @property {(part: string) => void} settle shows what would
  * @property {(text: string) => void} copy to the clipboard
  * @property {(relation: string, end: string, was: string) => void} repick
  */
@@ -318,6 +319,10 @@ export class Ledger {
     stiff: (b) => this.bench.act({ do: "flex", component: component(b), on: false }),
     remove: (b) => this.bench.act({ do: "remove", component: component(b) }),
     rename: (b) => this.rename(component(b)),
+    settle: (b) => {
+      const k = Number(/** @type {HTMLElement} */ (b.closest("[data-motion]")).dataset.motion);
+      this.bench.settle(this.now.motions[k].rides[0]);
+    },
     hide: () => this.bench.run("hide"),
     only: () => this.bench.run("only"),
     aside: () => this.bench.run("aside"),

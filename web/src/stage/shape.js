@@ -75,6 +75,11 @@ const builtIn = [
   { n: "z", k: "axis", label: "z axis", z: [0, 0, 1] },
 ];
 
+/** Poles of a ball in the part's own frame: along an axis, or facing a plane. */
+const poles = [
+  ["top pole", "z"], ["bottom pole", "xy"], ["right pole", "x"], ["left pole", "yz"], ["back pole", "y"], ["front pole", "zx"],
+];
+
 /** Diameters are named in the unit of the project. @template {{label: string}} F @param {F[]} features */
 function inUnits(features) {
   if (shown() === "mm") return features;
@@ -238,6 +243,7 @@ export class Shape {
     if (f.k === "plane" && f.face >= 0) out.push({ f, where: "centre", make: [f.n] });
     if (f.k === "axis" && f.edge >= 0) out.push({ f, where: "mid-edge", make: [f.n] });
     if (f.k === "cylinder" && out.length === 3) out.push({ f, where: "middle point", make: [out[1].f.n, out[2].f.n] });
+    if (f.k === "sphere") for (const [where, along] of poles) out.push({ f, where, make: [f.n, along] });
     const other = slotEnd(f, this.features);
     if (other) out.push({ f, where: "middle of the slot", make: [f.n, other.n], as: "axis" });
     return out;
