@@ -42,29 +42,42 @@ func (a *App) shaped(ctx context.Context, id int64) (*Judged, relate.Shapes, err
 	return j, func(key string) []part.Surface { return shapes[key] }, nil
 }
 
-// Following proposes what would seat a component; the last of the answer, where any, are places like them that are taken.
-func (a *App) Following(ctx context.Context, id int64, component string) ([]Proposed, error) {
+// finding works ways to seat a component out, on the assembly with its shapes.
+func (a *App) finding(ctx context.Context, id int64, find func(ctx context.Context, j *Judged, shapes relate.Shapes) ([]Proposed, error)) (out []Proposed, err error) {
 	j, shapes, err := a.shaped(ctx, id)
 	if err != nil {
 		return nil, err
 	}
 	ctx, cancel := context.WithTimeout(ctx, a.Limits.Check)
 	defer cancel()
-	out := []Proposed{}
-	err = a.work(ctx, func() error {
+	err = a.work(ctx, func() (err error) {
+		if out, err = find(ctx, j, shapes); err != nil && ctx.Err() != nil {
+			err = words.Plainly(ctx, err)
+		}
+		return err
+	})
+	if out == nil {
+		out = []Proposed{}
+	}
+	return out, err
+}
+
+// Following proposes what would seat a component; the last of the answer, where any, are places like them that are taken.
+func (a *App) Following(ctx context.Context, id int64, component string) ([]Proposed, error) {
+	return a.finding(ctx, id, func(ctx context.Context, j *Judged, shapes relate.Shapes) (out []Proposed, err error) {
 		list, taken, err := relate.Following(ctx, j.Doc, j.Doc.Root, component, shapes)
 		if err != nil {
-			return refused(ctx, err)
+			return nil, words.Refuse("%s", err)
 		}
 		for _, n := range list {
 			p := Proposed{Kind: n.Kind, Says: n.Says, Left: n.Left, Apart: n.Apart, At: n.At, Through: n.Through, Poses: n.Poses, Places: []json.RawMessage{}}
 			if err := p.say(j, n.Mates); err != nil {
-				return err
+				return nil, err
 			}
 			for _, c := range n.Places {
 				raw, err := json.Marshal(map[string]any{"name": c.Name, "part": c.Part, "assembly": c.Assembly, "pose": c.Pose})
 				if err != nil {
-					return err
+					return nil, err
 				}
 				p.Places = append(p.Places, raw)
 			}
@@ -73,43 +86,26 @@ func (a *App) Following(ctx context.Context, id int64, component string) ([]Prop
 		for _, x := range taken {
 			out = append(out, Proposed{Kind: "taken", At: &x.At, Through: []string{}, Mates: []json.RawMessage{}, Lines: []string{}, Places: []json.RawMessage{}})
 		}
-		return nil
+		return out, nil
 	})
-	return out, err
 }
 
 // Seatings lists the ways in which a component can sit where its relations have it.
 func (a *App) Seatings(ctx context.Context, id int64, component string) ([]Proposed, error) {
-	j, shapes, err := a.shaped(ctx, id)
-	if err != nil {
-		return nil, err
-	}
-	ctx, cancel := context.WithTimeout(ctx, a.Limits.Check)
-	defer cancel()
-	out := []Proposed{}
-	err = a.work(ctx, func() error {
+	return a.finding(ctx, id, func(ctx context.Context, j *Judged, shapes relate.Shapes) (out []Proposed, err error) {
 		list, err := relate.Seatings(ctx, j.Doc, j.Doc.Root, component, shapes)
 		if err != nil {
-			return refused(ctx, err)
+			return nil, words.Refuse("%s", err)
 		}
 		for _, s := range list {
 			p := Proposed{Kind: "seating", Says: s.Says, Left: s.Left, Now: s.Now, Through: s.Through, Poses: map[string]geom.Pose{component: s.Pose}, Places: []json.RawMessage{}}
 			if err := p.say(j, s.Mates); err != nil {
-				return err
+				return nil, err
 			}
 			out = append(out, p)
 		}
-		return nil
+		return out, nil
 	})
-	return out, err
-}
-
-// refused is an error of the computation in the user's words, unless it was called off.
-func refused(ctx context.Context, err error) error {
-	if ctx.Err() != nil {
-		return words.Plainly(ctx, err)
-	}
-	return words.Refuse("%s", err)
 }
 
 // say writes relations as documents have them and as sentences.

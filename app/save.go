@@ -146,21 +146,9 @@ type saving struct {
 	files             map[string]string // SHA-256 → name
 }
 
-// freeKey makes a name that a document can be written with and that is not taken.
+// freeKey makes a name that is not taken, and takes it.
 func freeKey(taken map[string]bool, want string) string {
-	want = strings.TrimSpace(strings.Map(func(r rune) rune {
-		if r == '/' || r == '@' || r < ' ' {
-			return '-'
-		}
-		return r
-	}, want))
-	if want == "" {
-		want = "part"
-	}
-	name := want
-	for n := 2; taken[name]; n++ {
-		name = fmt.Sprintf("%s %d", want, n)
-	}
+	name := assembly.FreeName(want, func(n string) bool { return taken[n] })
 	taken[name] = true
 	return name
 }

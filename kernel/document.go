@@ -2,7 +2,6 @@ package kernel
 
 import (
 	"fmt"
-	"strings"
 
 	"setfast/core/assembly"
 	"setfast/core/part"
@@ -97,21 +96,9 @@ func (d *placing) assembly(n *Node) string {
 	return key
 }
 
-// free makes a name that references can be written with and that is not taken.
+// free makes a name that is not taken, and takes it.
 func free(taken map[string]bool, want string) string {
-	want = strings.TrimSpace(strings.Map(func(r rune) rune {
-		if r == '/' || r == '@' || r < ' ' {
-			return '-'
-		}
-		return r
-	}, want))
-	if want == "" {
-		want = "part"
-	}
-	name := want
-	for n := 2; taken[name]; n++ {
-		name = fmt.Sprintf("%s %d", want, n)
-	}
+	name := assembly.FreeName(want, func(n string) bool { return taken[n] })
 	taken[name] = true
 	return name
 }

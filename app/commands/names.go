@@ -2,27 +2,13 @@ package commands
 
 import (
 	"fmt"
-	"strings"
 
 	"setfast/core/assembly"
 )
 
 // FreeName makes a component name that the assembly has not got yet.
 func FreeName(a *assembly.Assembly, want string, taken map[string]bool) string {
-	want = strings.TrimSpace(strings.Map(func(r rune) rune {
-		if r == '/' || r == '@' || r < ' ' {
-			return '-'
-		}
-		return r
-	}, want))
-	if want == "" {
-		want = "part"
-	}
-	name := want
-	for n := 2; a.Component(name) != nil || taken[name]; n++ {
-		name = fmt.Sprintf("%s %d", want, n)
-	}
-	return name
+	return assembly.FreeName(want, func(name string) bool { return a.Component(name) != nil || taken[name] })
 }
 
 // FreeID makes an id for a new relation.

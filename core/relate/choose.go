@@ -15,8 +15,22 @@ import (
 	"setfast/core/relation"
 )
 
-// choose takes the components in order and posts what each rests on, strongest first, into one basis of the null space: what removes
-// freedom becomes a relation, the rest is true besides.
+// choosing posts contacts into one basis of the null space, component after component.
+type choosing struct {
+	s     *scene
+	f     *Found
+	mates []*assembly.Mate // per contact
+	by    [][]*contact     // contacts per component that comes later
+	at    map[*contact]int
+	m     *model.Model
+	basis *mobility.Basis
+	open  map[int]bool // bodies
+	own   map[int]bool // relations the assembly had, not posted yet
+	ids   func(stem string) string
+}
+
+// choose takes the components in order and posts what each rests on, strongest first: what removes freedom becomes a relation, the rest is
+// true besides.
 func (s *scene) choose(ctx context.Context, units []int, hold bool, f *Found) error {
 	for _, u := range units {
 		f.Order = append(f.Order, s.units[u].name)
@@ -24,112 +38,127 @@ func (s *scene) choose(ctx context.Context, units []int, hold bool, f *Found) er
 	if len(units) > 0 {
 		f.Base = s.units[units[0]].name
 	}
-	later := make([]int, len(s.units)) // per unit: its place in the order
-	for i, u := range units {
-		later[u] = i
-	}
-	mates := make([]*assembly.Mate, len(s.found))
-	by := make([][]*contact, len(s.units)) // contacts per unit that comes later
-	at := map[*contact]int{}
-	for i := range s.found {
-		c := &s.found[i]
-		u, v := s.bodies[c.a].unit, s.bodies[c.b].unit
-		if later[u] > later[v] {
-			c.a, c.b, c.fa, c.fb, c.fa2, c.fb2, u, v = c.b, c.a, c.fb, c.fa, c.fb2, c.fa2, v, u
-		}
-		mates[i] = c.mate(fmt.Sprint("\x00", i))
-		by[v] = append(by[v], c)
-		at[c] = i
-	}
+	c := &choosing{s: s, f: f, at: map[*contact]int{}, open: map[int]bool{}, own: map[int]bool{}, ids: s.names()}
+	c.sort(units)
 	holding := s.holding()
-	all := slices.Clone(mates)
+	all := slices.Clone(c.mates)
 	for _, h := range holding {
 		all = append(all, h.Mate)
 	}
-	m, err := s.trial(f, all)
-	if err != nil {
+	var err error
+	if c.m, err = s.trial(f, all); err != nil {
 		return err
 	}
-	basis := mobility.New(m.Sys, m.Sys.NewPoses(), m.Rels)
-	ids := s.names()
-	open := map[int]bool{}
-	own := map[int]bool{} // relations the assembly had, not posted yet
+	c.basis = mobility.New(c.m.Sys, c.m.Sys.NewPoses(), c.m.Rels)
 	for _, mt := range s.asm.Mates {
-		if i, ok := m.RelOf[mt.ID]; ok {
-			own[i] = true
+		if i, ok := c.m.RelOf[mt.ID]; ok {
+			c.own[i] = true
 		}
 	}
-	var buf [4]int
 	for _, u := range units {
 		if ctx.Err() != nil {
 			return context.Cause(ctx)
 		}
-		for _, b := range s.units[u].bodies {
-			if !m.Sys.Bodies[b].Fixed {
-				basis.Open(b)
-			}
-			open[b] = true
-		}
-		for _, i := range slices.Sorted(maps.Keys(own)) {
-			if !slices.ContainsFunc(m.Sys.FreeBodies(m.Sys.Rels[i], &buf), func(b int) bool { return !open[b] }) {
-				basis.Post(m.Sys.Rels[i])
-				delete(own, i)
-			}
-		}
-		sorted(by[u])
-		for _, c := range by[u] {
-			i := at[c]
-			r := Relation{Type: c.kind, Why: c.why, Apart: c.apart}
-			k, ok := m.RelOf[mates[i].ID]
-			if !ok {
-				continue
-			}
-			r.Removes = basis.Post(m.Sys.Rels[k])
-			mt := *mates[i]
-			r.A, r.B = mt.A.String(), mt.B.String()
-			if r.Removes == 0 && c.class == level {
-				continue
-			}
-			if r.Removes == 0 {
-				r.Mate = &mt
-				f.Also = append(f.Also, r)
-				continue
-			}
-			mt.ID = ids(mt.Descriptor().Stem)
-			r.ID, r.Mate = mt.ID, &mt
-			f.Relations = append(f.Relations, r)
-			if c.doubt {
-				f.Doubts = append(f.Doubts, fmt.Sprintf("%s on %s: turned alike, so they may be fastened instead of hinged", r.B, r.A))
-			}
-			if c.class == level {
-				f.Doubts = append(f.Doubts, fmt.Sprintf("%s is flush with %s, which may be meant or not: nothing stops it there", r.B, r.A))
-			}
-			if c.class == distant {
-				f.Doubts = append(f.Doubts, fmt.Sprintf("%s and %s only share an axis (%s): nothing they touch with says so", s.bodies[c.a].name, s.bodies[c.b].name, c.why))
-			}
+		c.opened(u)
+		for _, x := range c.by[u] {
+			c.post(x)
 		}
 	}
-	for _, h := range holding {
-		k, ok := m.RelOf[h.Mate.ID]
-		if !ok {
-			continue
-		}
-		if h.Removes = basis.Post(m.Sys.Rels[k]); h.Removes > 0 {
-			mt := *h.Mate
-			mt.ID = ids(mt.Descriptor().Stem)
-			h.ID, h.Mate = mt.ID, &mt
-			if hold {
-				f.Relations = append(f.Relations, h)
-			} else {
-				f.Held = append(f.Held, h)
-			}
-		}
-	}
+	c.hold(holding, hold)
 	for i := range f.Also { // named behind those that are proposed, so that one more can be taken as it is
-		f.Also[i].Mate.ID = ids(f.Also[i].Mate.Descriptor().Stem)
+		f.Also[i].Mate.ID = c.ids(f.Also[i].Mate.Descriptor().Stem)
 		f.Also[i].ID = f.Also[i].Mate.ID
 	}
 	return nil
+}
+
+// sort turns contacts so that what comes later is put, and lists them by it, strongest first.
+func (c *choosing) sort(units []int) {
+	s := c.s
+	later := make([]int, len(s.units)) // per component: its place in the order
+	for i, u := range units {
+		later[u] = i
+	}
+	c.mates, c.by = make([]*assembly.Mate, len(s.found)), make([][]*contact, len(s.units))
+	for i := range s.found {
+		x := &s.found[i]
+		u, v := s.bodies[x.a].unit, s.bodies[x.b].unit
+		if later[u] > later[v] {
+			x.a, x.b, x.fa, x.fb, x.fa2, x.fb2, v = x.b, x.a, x.fb, x.fa, x.fb2, x.fa2, u
+		}
+		c.mates[i] = x.mate(fmt.Sprint("\x00", i))
+		c.by[v] = append(c.by[v], x)
+		c.at[x] = i
+	}
+	for _, list := range c.by {
+		sorted(list)
+	}
+}
+
+// opened gives a component its freedoms, and posts the relations that the assembly has of it and what came before.
+func (c *choosing) opened(u int) {
+	for _, b := range c.s.units[u].bodies {
+		if !c.m.Sys.Bodies[b].Fixed {
+			c.basis.Open(b)
+		}
+		c.open[b] = true
+	}
+	var buf [4]int
+	for _, i := range slices.Sorted(maps.Keys(c.own)) {
+		if !slices.ContainsFunc(c.m.Sys.FreeBodies(c.m.Sys.Rels[i], &buf), func(b int) bool { return !c.open[b] }) {
+			c.basis.Post(c.m.Sys.Rels[i])
+			delete(c.own, i)
+		}
+	}
+}
+
+// post posts one contact.
+func (c *choosing) post(x *contact) {
+	mt := *c.mates[c.at[x]]
+	k, ok := c.m.RelOf[mt.ID]
+	if !ok {
+		return
+	}
+	r := Relation{Type: x.kind, A: mt.A.String(), B: mt.B.String(), Why: x.why, Apart: x.apart, Removes: c.basis.Post(c.m.Sys.Rels[k]), Mate: &mt}
+	if r.Removes == 0 {
+		if x.class != level {
+			c.f.Also = append(c.f.Also, r)
+		}
+		return
+	}
+	mt.ID = c.ids(mt.Descriptor().Stem)
+	r.ID = mt.ID
+	c.f.Relations = append(c.f.Relations, r)
+	doubt := func(format string, a ...any) { c.f.Doubts = append(c.f.Doubts, fmt.Sprintf(format, a...)) }
+	switch {
+	case x.doubt:
+		doubt("%s on %s: turned alike, so they may be fastened instead of hinged", r.B, r.A)
+	case x.class == level:
+		doubt("%s is flush with %s, which may be meant or not: nothing stops it there", r.B, r.A)
+	case x.class == distant:
+		doubt("%s and %s only share an axis (%s): nothing they touch with says so", c.s.bodies[x.a].name, c.s.bodies[x.b].name, x.why)
+	}
+}
+
+// hold posts what would hold as placed what nothing stops; it is proposed only where that is asked for.
+func (c *choosing) hold(list []Relation, take bool) {
+	for _, h := range list {
+		k, ok := c.m.RelOf[h.Mate.ID]
+		if !ok {
+			continue
+		}
+		if h.Removes = c.basis.Post(c.m.Sys.Rels[k]); h.Removes == 0 {
+			continue
+		}
+		mt := *h.Mate
+		mt.ID = c.ids(mt.Descriptor().Stem)
+		h.ID, h.Mate = mt.ID, &mt
+		if take {
+			c.f.Relations = append(c.f.Relations, h)
+		} else {
+			c.f.Held = append(c.f.Held, h)
+		}
+	}
 }
 
 // trial is the assembly with every contact as a relation, the base alone standing.

@@ -46,18 +46,7 @@ func Seatings(ctx context.Context, doc *assembly.Document, name, component strin
 	}
 	f := &following{s: s, c: c, meshes: map[int]*clash.Mesh{}, unit: slices.IndexFunc(s.units, func(u unit) bool { return u.name == component })}
 	f.indexed()
-	var own []*assembly.Mate
-	for _, m := range s.asm.Mates {
-		if a, b := m.A.Head() == component, m.B.Head() == component; !m.Suppressed && !m.IsCoupling() && a != b && m.About == nil && m.A2 == nil {
-			other := m.A.Head()
-			if a {
-				other = m.B.Head()
-			}
-			if s.asm.Place(other) < s.asm.Place(component) {
-				own = append(own, m)
-			}
-		}
-	}
+	own := simple(f.seats(component))
 	if len(own) == 0 {
 		return nil, fmt.Errorf("nothing seats %s yet: relate it to what stands first", component)
 	}

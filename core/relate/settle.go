@@ -3,6 +3,7 @@ package relate
 import (
 	"context"
 	"fmt"
+	"slices"
 
 	"setfast/core/assembly"
 )
@@ -16,7 +17,7 @@ func (f *following) settling(ctx context.Context) error {
 		return err
 	}
 	f.s.part(f.s.inexact())
-	own := f.own()
+	own := f.seats(f.c.Name)
 	for _, m := range own {
 		_, x, okx := f.at(m.A)
 		_, y, oky := f.at(m.B)
@@ -49,10 +50,10 @@ func (f *following) settling(ctx context.Context) error {
 // mostRanked keeps proposals of one kind together.
 const mostRanked = 1e6
 
-// own are the relations that seat the component now.
-func (f *following) own() (out []*assembly.Mate) {
+// seats are the relations by which a component sits on what comes before it, not what sits on it.
+func (f *following) seats(name string) (out []*assembly.Mate) {
 	for _, m := range f.s.asm.Mates {
-		a, b := m.A.Head() == f.c.Name, m.B.Head() == f.c.Name
+		a, b := m.A.Head() == name, m.B.Head() == name
 		if m.Suppressed || m.IsCoupling() || a == b {
 			continue
 		}
@@ -60,9 +61,14 @@ func (f *following) own() (out []*assembly.Mate) {
 		if a {
 			other = m.B.Head()
 		}
-		if f.s.asm.Place(other) < f.s.asm.Place(f.c.Name) {
+		if f.s.asm.Place(other) < f.s.asm.Place(name) {
 			out = append(out, m)
 		}
 	}
 	return out
+}
+
+// simple are those between two features and no more.
+func simple(list []*assembly.Mate) []*assembly.Mate {
+	return slices.DeleteFunc(list, func(m *assembly.Mate) bool { return m.About != nil || m.A2 != nil })
 }

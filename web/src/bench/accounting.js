@@ -1,7 +1,7 @@
 // @ts-check
 // Account for it: the relations that the placement implies, as a stack of cards in build order. Enter takes a card's relations, Backspace
 // refuses them; each card that is taken is a line of the log like any other, and the account follows.
-import { make } from "./cards.js";
+import { focusCard, make } from "./cards.js";
 
 /** @param {string} css */
 const $ = (css) => /** @type {HTMLElement} */ (document.querySelector(css));
@@ -170,11 +170,7 @@ export class Accounting {
 
   /** @param {number} i */
   goTo(i) {
-    const li = /** @type {HTMLElement | undefined} */ (this.cards.children[i]);
-    if (!li) return;
-    for (const o of this.cards.children) /** @type {HTMLElement} */ (o).tabIndex = o === li ? 0 : -1;
-    li.focus({ preventScroll: true });
-    li.scrollIntoView({ block: "nearest" });
+    focusCard(this.cards, i);
   }
 
   /** @param {Element} e */

@@ -8,3 +8,12 @@ export function make(tag, css, ...inside) {
   e.append(...inside);
   return e;
 }
+
+/** Puts the keys on one of a stack of cards. @param {HTMLElement} cards @param {number} i */
+export function focusCard(cards, i) {
+  const li = /** @type {HTMLElement | undefined} */ (cards.children[i]);
+  if (!li) return;
+  for (const o of cards.children) /** @type {HTMLElement} */ (o).tabIndex = o === li ? 0 : -1;
+  li.focus({ preventScroll: true });
+  li.scrollIntoView({ block: "nearest" });
+}

@@ -1,14 +1,15 @@
 // @ts-check
 // Ways to seat a part, one of which is chosen: what would seat it next, or how else it can sit where its relations have it. Each is a card,
 // shown on the stage when the keys are on it; Enter takes it.
-import { make } from "./cards.js";
+import { focusCard, make } from "./cards.js";
 import { poses } from "./state.js";
 
 /** @param {string} css */
 const $ = (css) => /** @type {HTMLElement} */ (document.querySelector(css));
 
 /**
- * @typedef {{kind: string, at?: number[], says: string, left: number, apart_mm: number, through: string[], now: boolean, mates: any[], lines: string[],
+ * @typedef {{kind: string, at?: number[], says: string, left: number, apart_mm: number, through: string[], now: boolean, mates: any[],
+ *   lines: string[],
  *   poses: Record<string, any>, places: any[]}} Way
  */
 
@@ -129,11 +130,7 @@ export class Choosing {
 
   /** @param {number} i */
   goTo(i) {
-    const li = /** @type {HTMLElement | undefined} */ (this.cards.children[i]);
-    if (!li) return;
-    for (const o of this.cards.children) /** @type {HTMLElement} */ (o).tabIndex = o === li ? 0 : -1;
-    li.focus({ preventScroll: true });
-    li.scrollIntoView({ block: "nearest" });
+    focusCard(this.cards, i);
   }
 
   /** @param {number} i */
