@@ -18,7 +18,7 @@ import (
 
 // Next is what would seat a part: relations that go together, tried before they are offered.
 type Next struct {
-	Kind    string                `json:"kind"` // contact, twin, fill, pattern, shank, tab or held
+	Kind    string                `json:"kind"` // contact, twin, fill, pattern, shank, tab, face or held
 	Says    string                `json:"says"`
 	On      string                `json:"on"` // component
 	Left    int                   `json:"left"`
@@ -70,6 +70,7 @@ func Following(ctx context.Context, doc *assembly.Document, name, component stri
 	f.patterns()
 	f.shanks()
 	f.tabs()
+	f.facesInReach()
 	slices.SortStableFunc(f.out, func(a, b Next) int { return cmp.Compare(b.ranking, a.ranking) })
 	out := []Next{}
 	seen := map[string]bool{}

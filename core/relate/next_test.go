@@ -153,6 +153,30 @@ func TestSettling(t *testing.T) {
 	}
 }
 
+// TestFacesInReach: a block above a plate is offered to be laid on it; far away, or looking at nothing, it is not.
+func TestFacesInReach(t *testing.T) {
+	v := geom.V
+	for _, c := range []struct {
+		at   geom.Pose
+		want string
+	}{
+		{shift(10, 10, 22), "face on face, 12 mm away · a"}, {shift(10, 10, 300), ""}, {shift(-300, 10, 22), ""},
+	} {
+		d, shapes := two(block(v(0, 0, 0), v(60, 60, 10)), block(v(0, 0, 0), v(20, 30, 40)), c.at)
+		list, _, err := Following(context.Background(), d, "main", "b", shapes)
+		if err != nil {
+			t.Fatal(err)
+		}
+		said := ""
+		if len(list) > 0 {
+			said = list[0].Says
+		}
+		if said != c.want || c.want != "" && (list[0].Left != 3 || len(list[0].Through) > 0) {
+			t.Errorf("at %v: %q, want %q", c.at.O, said, c.want)
+		}
+	}
+}
+
 // TestTabs: a key is proposed for the slot it fits and not for a wider one.
 func TestTabs(t *testing.T) {
 	v := geom.V
