@@ -4,6 +4,7 @@ import (
 	"archive/zip"
 	"bytes"
 	"context"
+	"encoding/json"
 	"io"
 	"os"
 	"slices"
@@ -61,6 +62,9 @@ func bring(t *testing.T, project int64, files ...app.Incoming) map[string]store.
 // TestProjectThereAndBack: a project saved and brought in elsewhere has the same parts, assemblies, accounts and measures, and saves to the
 // very same document; brought in twice nothing is added.
 func TestProjectThereAndBack(t *testing.T) {
+	if testing.Short() {
+		t.Skip("reads many files")
+	}
 	ctx := context.Background()
 	s, err := a.SaveProject(ctx, sampleProject)
 	zipped := saved(t, s, err)
@@ -192,6 +196,9 @@ func TestDocumentsIn(t *testing.T) {
 
 // TestBringOver copies an assembly and a part into another project, and tells when the assembly has been changed where it came from.
 func TestBringOver(t *testing.T) {
+	if testing.Short() {
+		t.Skip("reads many files")
+	}
 	ctx := context.Background()
 	from, to := newProject(t), newProject(t)
 	if f := bring(t, from, app.Incoming{Name: "s1.zip", From: bytes.NewReader(zipOf(t, "../kernel/testdata/s1"))})["s1_pe_214.stp"]; f.State != "done" {
@@ -255,4 +262,35 @@ func zipOf(t *testing.T, dir string) []byte {
 		t.Fatal(err)
 	}
 	return b.Bytes()
+}
+
+// TestAdoptedOnce takes over what the placed stand implies, and once more as a second window would: nothing is said twice.
+func TestAdoptedOnce(t *testing.T) {
+	ctx := context.Background()
+	id := by["Stand as it came"]
+	found, err := a.Implied(ctx, id, "")
+	if err != nil || len(found.Relations) != 10 || found.Base != "Wall plate" {
+		t.Fatalf("%+v, %v", found, err)
+	}
+	c := commands.Adopt{Stands: found.Base, Order: found.Order}
+	for _, r := range found.Relations {
+		c.Relations = append(c.Relations, found.Mates[r.ID])
+	}
+	few := c
+	few.Relations = c.Relations[:4]
+	do(t, "Stand as it came", few)
+	j := do(t, "Stand as it came", c)
+	if len(j.Asm.Mates) != 10 || string(j.Result.Verdict) != "set" {
+		t.Errorf("%d relations, %s", len(j.Asm.Mates), j.Result.Verdict)
+	}
+	refuses(t, "Stand as it came", c, "here already")
+	refuses(t, "Stand as it came", commands.Adopt{}, "choose up to")
+	refuses(t, "Stand as it came", commands.Adopt{Relations: c.Relations, Stands: "Nobody"}, "here any more")
+	refuses(t, "Stand as it came", commands.Adopt{Relations: []json.RawMessage{[]byte(`{"id": "x", "type": "glued"}`)}}, "glued")
+	refuses(t, "Stand as it came", commands.Adopt{Relations: []json.RawMessage{[]byte(`{"id": "x", "type": "coincident", "a": "Wall plate/f3", "b": "Nobody/f1"}`)}}, "Nobody")
+	for range 2 {
+		if _, err := a.Undo(ctx, id, judge(t, "Stand as it came").Seq, "test", ""); err != nil {
+			t.Fatal(err)
+		}
+	}
 }

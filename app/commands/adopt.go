@@ -62,7 +62,7 @@ func (c Adopt) Edit(ctx context.Context, b *Bench) (edit.Edit, string, error) {
 	for _, k := range c.Place {
 		arriving[k.Name] = true
 	}
-	taken := map[string]bool{}
+	taken, news := map[string]bool{}, 0
 	for _, m := range b.Asm.Mates {
 		taken[m.ID] = true
 	}
@@ -86,11 +86,18 @@ func (c Adopt) Edit(ctx context.Context, b *Bench) (edit.Edit, string, error) {
 			all = append(all, edit.NewChange(m))
 			continue
 		}
+		if said(b.Asm, m) {
+			continue // another window has taken it over
+		}
+		news++
 		if taken[m.ID] {
 			m.ID = freeOf(m.Descriptor().Stem, func(id string) bool { return taken[id] })
 		}
 		taken[m.ID] = true
 		all = append(all, edit.NewRelate(m))
+	}
+	if len(c.Relations) > 0 && news == 0 && !c.Change {
+		return nil, "", words.Refuse("these relations are here already")
 	}
 	if c.Change {
 		return edit.Batch{Edits: all}, "seat " + c.As + " another way", nil
@@ -98,11 +105,19 @@ func (c Adopt) Edit(ctx context.Context, b *Bench) (edit.Edit, string, error) {
 	if len(c.Relations) == 0 {
 		return edit.Batch{Edits: all}, "put " + words.Plural(len(c.Poses), "part", "parts") + " where they stand", nil
 	}
-	said := "account for " + words.Plural(len(c.Relations), "relation", "relations")
+	line := "account for " + words.Plural(news, "relation", "relations")
 	if c.As != "" {
-		said = "account for " + c.As + ": " + words.Plural(len(c.Relations), "relation", "relations")
+		line = "account for " + c.As + ": " + words.Plural(news, "relation", "relations")
 	}
-	return edit.Batch{Edits: all}, said, nil
+	return edit.Batch{Edits: all}, line, nil
+}
+
+// said tells whether an assembly has a relation of a type between the same features already.
+func said(a *assembly.Assembly, m *assembly.Mate) bool {
+	same := func(x, y, p, q assembly.Ref) bool { return x.String() == p.String() && y.String() == q.String() }
+	return slices.ContainsFunc(a.Mates, func(o *assembly.Mate) bool {
+		return o.Type == m.Type && !o.IsCoupling() && (same(o.A, o.B, m.A, m.B) || same(o.A, o.B, m.B, m.A))
+	})
 }
 
 // more places the components that come with the relations, and moves others to where they go.
