@@ -41,15 +41,20 @@ type gathered struct {
 
 // Document gathers an assembly and all it uses as it stands.
 func (a *App) Document(ctx context.Context, id int64) (*assembly.Document, map[string]store.Part, error) {
-	st, err := a.Store.State(ctx, id)
-	if err != nil {
-		return nil, nil, err
-	}
-	g, err := a.gather(ctx, st, nil)
+	g, err := a.gathered(ctx, id)
 	if err != nil {
 		return nil, nil, err
 	}
 	return g.doc, g.parts, nil
+}
+
+// gathered gathers an assembly as it stands.
+func (a *App) gathered(ctx context.Context, id int64) (*gathered, error) {
+	st, err := a.Store.State(ctx, id)
+	if err != nil {
+		return nil, err
+	}
+	return a.gather(ctx, st, nil)
 }
 
 // gather collects the document of a state, level by level: a few questions to the database, however many parts there are. near,

@@ -52,11 +52,7 @@ func (j *Judged) Verdict() report.Verdict {
 
 // Judge takes the account of an assembly as it stands.
 func (a *App) Judge(ctx context.Context, id int64) (*Judged, error) {
-	st, err := a.Store.State(ctx, id)
-	if err != nil {
-		return nil, err
-	}
-	g, err := a.gather(ctx, st, nil)
+	g, err := a.gathered(ctx, id)
 	if err != nil {
 		return nil, err
 	}
@@ -68,7 +64,7 @@ func (a *App) Judge(ctx context.Context, id int64) (*Judged, error) {
 		return nil, err
 	}
 	defer done()
-	return a.judge(ctx, st)
+	return a.judge(ctx, g.state)
 }
 
 // judge takes the account of a state by whose turn it is.

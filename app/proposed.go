@@ -6,6 +6,7 @@ import (
 
 	"setfast/app/words"
 	"setfast/core/assembly"
+	"setfast/core/edit"
 	"setfast/core/format"
 	"setfast/core/geom"
 	"setfast/core/part"
@@ -23,7 +24,7 @@ type Proposed struct {
 	Mates   []json.RawMessage    `json:"mates"`
 	Lines   []string             `json:"lines"` // the relations as sentences
 	Poses   map[string]geom.Pose `json:"poses"`
-	Places  []json.RawMessage    `json:"places"` // more of the part, as edits have components
+	Places  []edit.Component     `json:"places"` // more of the part
 	At      *[3]float64          `json:"at,omitempty"`
 }
 
@@ -70,21 +71,17 @@ func (a *App) Following(ctx context.Context, id int64, component string) ([]Prop
 			return nil, words.Refuse("%s", err)
 		}
 		for _, n := range list {
-			p := Proposed{Kind: n.Kind, Says: n.Says, Left: n.Left, Apart: n.Apart, At: n.At, Through: n.Through, Poses: n.Poses, Places: []json.RawMessage{}}
+			p := Proposed{Kind: n.Kind, Says: n.Says, Left: n.Left, Apart: n.Apart, At: n.At, Through: n.Through, Poses: n.Poses, Places: []edit.Component{}}
 			if err := p.say(j, n.Mates); err != nil {
 				return nil, err
 			}
 			for _, c := range n.Places {
-				raw, err := json.Marshal(map[string]any{"name": c.Name, "part": c.Part, "assembly": c.Assembly, "pose": c.Pose})
-				if err != nil {
-					return nil, err
-				}
-				p.Places = append(p.Places, raw)
+				p.Places = append(p.Places, edit.NewPlace(c).Component)
 			}
 			out = append(out, p)
 		}
 		for _, x := range taken {
-			out = append(out, Proposed{Kind: "taken", At: &x.At, Through: []string{}, Mates: []json.RawMessage{}, Lines: []string{}, Places: []json.RawMessage{}})
+			out = append(out, Proposed{Kind: "taken", At: &x.At, Through: []string{}, Mates: []json.RawMessage{}, Lines: []string{}, Places: []edit.Component{}})
 		}
 		return out, nil
 	})
@@ -98,7 +95,7 @@ func (a *App) Seatings(ctx context.Context, id int64, component string) ([]Propo
 			return nil, words.Refuse("%s", err)
 		}
 		for _, s := range list {
-			p := Proposed{Kind: "seating", Says: s.Says, Left: s.Left, Now: s.Now, Through: s.Through, Poses: map[string]geom.Pose{component: s.Pose}, Places: []json.RawMessage{}}
+			p := Proposed{Kind: "seating", Says: s.Says, Left: s.Left, Now: s.Now, Through: s.Through, Poses: map[string]geom.Pose{component: s.Pose}, Places: []edit.Component{}}
 			if err := p.say(j, s.Mates); err != nil {
 				return nil, err
 			}

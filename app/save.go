@@ -93,11 +93,7 @@ func (a *App) save(ctx context.Context, name string, ids []int64, parts []store.
 	taken := map[string]bool{}
 	var levels []*gathered
 	for _, id := range ids {
-		st, err := a.Store.State(ctx, id)
-		if err != nil {
-			return nil, err
-		}
-		g, err := a.gather(ctx, st, nil)
+		g, err := a.gathered(ctx, id)
 		if err != nil {
 			return nil, err
 		}
@@ -128,7 +124,7 @@ func (a *App) save(ctx context.Context, name string, ids []int64, parts []store.
 	}
 	for _, g := range levels {
 		for _, key := range g.doc.Order {
-			s.assembly(ctx, g, key)
+			s.assembly(g, key)
 		}
 	}
 	s.doc.Root = s.assemblies[levels[0].doc.Root]
@@ -226,7 +222,7 @@ func (s *saving) companion(name, sha string) {
 }
 
 // assembly writes an assembly as it is said, its parts and subassemblies by their names.
-func (s *saving) assembly(_ context.Context, g *gathered, key string) {
+func (s *saving) assembly(g *gathered, key string) {
 	name := s.assemblies[key]
 	if s.doc.Assemblies[name] != nil {
 		return

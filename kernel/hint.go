@@ -70,14 +70,9 @@ func (p *Part) faceSize(i int) (w, h float64) {
 	if i >= len(p.Mesh.FaceEnds) {
 		return 0, 0
 	}
-	from := uint32(0)
-	if i > 0 {
-		from = p.Mesh.FaceEnds[i-1]
-	}
 	fr := part.Feature{Kind: part.Plane, O: p.Faces[i].At, Z: p.Faces[i].Normal}.AsFrame()
 	lo, hi := [2]float64{math.Inf(1), math.Inf(1)}, [2]float64{math.Inf(-1), math.Inf(-1)}
-	for _, k := range p.Mesh.Indices[from:p.Mesh.FaceEnds[i]] {
-		v := geom.V(float64(p.Mesh.Positions[3*k]), float64(p.Mesh.Positions[3*k+1]), float64(p.Mesh.Positions[3*k+2]))
+	for _, v := range p.Mesh.face(i) {
 		for q, d := range [2]geom.Vec{fr.X, fr.Y} {
 			lo[q], hi[q] = math.Min(lo[q], v.Dot(d)), math.Max(hi[q], v.Dot(d))
 		}

@@ -3,7 +3,6 @@ package clash
 import (
 	"cmp"
 	"context"
-	"math"
 	"slices"
 
 	"setfast/core/geom"
@@ -41,10 +40,7 @@ func (s *Scene) box(i int) {
 		return
 	}
 	n := &u.Mesh.nodes[0]
-	x, y, z := u.Pose.Q.Axes()
-	c, h := u.Pose.Point(n.mid), n.half
-	r := geom.V(math.Abs(x.X)*h.X+math.Abs(y.X)*h.Y+math.Abs(z.X)*h.Z, math.Abs(x.Y)*h.X+math.Abs(y.Y)*h.Y+math.Abs(z.Y)*h.Z, math.Abs(x.Z)*h.X+math.Abs(y.Z)*h.Y+math.Abs(z.Z)*h.Z)
-	s.low[i], s.high[i] = c.Sub(r), c.Add(r)
+	s.low[i], s.high[i] = u.Pose.Box(n.mid.Sub(n.half), n.mid.Add(n.half))
 }
 
 // Move puts a use elsewhere.

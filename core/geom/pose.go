@@ -17,6 +17,16 @@ func (p Pose) Point(v Vec) Vec { return p.O.Add(p.Q.Rotate(v)) }
 // Dir takes a direction of the body to the assembly.
 func (p Pose) Dir(v Vec) Vec { return p.Q.Rotate(v) }
 
+// Box is the box about a box that is placed.
+func (p Pose) Box(low, high Vec) (Vec, Vec) {
+	half := high.Sub(low).Scale(0.5)
+	x, y, z := p.Q.Axes()
+	abs := func(v Vec) Vec { return v.Most(v.Neg()) }
+	reach := abs(x).Scale(half.X).Add(abs(y).Scale(half.Y)).Add(abs(z).Scale(half.Z))
+	mid := p.Point(low.Add(high).Scale(0.5))
+	return mid.Sub(reach), mid.Add(reach)
+}
+
 // Mul is the pose of a body placed at c inside something placed at p.
 func (p Pose) Mul(c Pose) Pose { return Pose{p.Point(c.O), p.Q.Mul(c.Q).Unit()} }
 

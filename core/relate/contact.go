@@ -164,26 +164,16 @@ func (p *pairing) add(c contact) {
 		return
 	}
 	c.a, c.b = p.a, p.b
-	if x := &p.s.bodies[p.b]; len(x.surfaces) > 0 && owns(x, c.fa) {
+	if c.fa.body == p.b {
 		c.fa, c.fb, c.fa2, c.fb2 = c.fb, c.fa, c.fb2, c.fa2
 	}
 	p.out = append(p.out, c)
 }
 
-// owns tells whether a surface is one of a body's.
-func owns(b *body, f *surface) bool {
-	for i := range b.surfaces {
-		if &b.surfaces[i] == f {
-			return true
-		}
-	}
-	return false
-}
-
 // bySlope is how far apart two directions lead over a length.
 func bySlope(u, v geom.Vec, length float64) float64 { return u.Cross(v).Norm() * length }
 
-// deep is how far two boxes reach into one another along a direction, at least.
+// span is where a box begins and ends along a direction.
 func span(low, high, d geom.Vec) (from, to float64) {
 	mid, half := low.Add(high).Scale(0.5).Dot(d), high.Sub(low).Scale(0.5)
 	r := math.Abs(half.X*d.X) + math.Abs(half.Y*d.Y) + math.Abs(half.Z*d.Z)

@@ -24,9 +24,9 @@ const (
 // called are words by which parts are called that hold others together; a name alone is not enough, it only helps.
 var called = []string{"screw", "bolt", "nut", "washer", "rivet", "circlip", "retaining ring", "stud"}
 
-// isFastener tells by its shape whether a part is a screw, a nut, a washer or the like: all round faces on one axis, all flat ones square
+// Fastener tells by its shape whether a part is a screw, a nut, a washer or the like: all round faces on one axis, all flat ones square
 // to it or along it, and the proportions of a head on a shank, of a nut or of a washer.
-func isFastener(p *part.Part, list []part.Surface) bool {
+func Fastener(p *part.Part, list []part.Surface) bool {
 	axis, ok := oneAxis(list)
 	if !ok {
 		return false
@@ -46,9 +46,6 @@ func isFastener(p *part.Part, list []part.Surface) bool {
 	}
 	return named && t.hole > 0
 }
-
-// Fastener tells by its shape whether a part is a fastener.
-func Fastener(p *part.Part, list []part.Surface) bool { return isFastener(p, list) }
 
 // turned is what there is about one axis.
 type turned struct {

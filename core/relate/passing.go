@@ -20,7 +20,7 @@ func (f *following) passing(at geom.Pose) []string {
 	}
 	by := at.Mul(f.c.Pose.Inverse())
 	low, high, _ := f.s.box(f.unit)
-	low, high = boxAt(low, high, by)
+	low, high = by.Box(low, high)
 	for u := range f.s.units {
 		if u == f.unit {
 			continue

@@ -158,7 +158,7 @@ func (f *following) pattern(u int, m matched) {
 	if m.apart > tol.HoldsMM {
 		n.Says += fmt.Sprintf(": the pitch differs by %s mm", part.Number(three(m.apart)))
 	}
-	if g, h, ok := f.mouths(first[0], first[1], u); ok {
+	if g, h, ok := f.nearestMouths(first[0], first[1], u); ok {
 		n.Mates = append(n.Mates, f.mate("coincident", refTo(h), refTo(g), "opposed"))
 	}
 	for _, p := range [][2]*surface{first, second} {
@@ -167,20 +167,11 @@ func (f *following) pattern(u int, m matched) {
 	f.out = append(f.out, n)
 }
 
-// mouths are the faces in which two holes end, those nearest to each other as they stand.
-func (f *following) mouths(x, y *surface, u int) (g, h *surface, ok bool) {
-	ends := func(u int, of *surface) (list []*surface) {
-		for _, p := range f.surfaces(u, part.Plane) {
-			along := p.world.O.Sub(of.world.O).Dot(of.world.Z)
-			if math.Abs(p.world.Z.Dot(of.world.Z)) > 1-tol.LooksAt && (math.Abs(along-of.From) < tol.FitPlace || math.Abs(along-of.To) < tol.FitPlace) {
-				list = append(list, p)
-			}
-		}
-		return list
-	}
+// nearestMouths are the faces in which two holes end, those nearest to each other as they stand.
+func (f *following) nearestMouths(x, y *surface, u int) (g, h *surface, ok bool) {
 	best := math.Inf(1)
-	for _, p := range ends(f.unit, x) {
-		for _, q := range ends(u, y) {
+	for _, p := range f.mouths(f.unit, x) {
+		for _, q := range f.mouths(u, y) {
 			// faces that look at one another as they stand come first, then those that are near
 			turn := 1 + p.world.Z.Dot(q.world.Z)
 			if d := turn*farAway + middleOf(p).Sub(middleOf(q)).Norm(); d < best {

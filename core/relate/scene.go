@@ -14,6 +14,7 @@ import (
 type surface struct {
 	*part.Surface
 	ref       string // component/feature
+	body      int
 	part      *part.Part
 	at        geom.Pose
 	world     part.Feature
@@ -36,6 +37,12 @@ type body struct {
 type island struct {
 	unit int
 	near []Neighbour
+}
+
+// shaped are the surfaces of a part, and whether it is known where they end.
+type shaped struct {
+	list  []part.Surface
+	exact bool
 }
 
 // unit is a component of the assembly: one body, or those of a flexible use.
@@ -61,7 +68,7 @@ type scene struct {
 	islands []island  // components that nothing before them in the order holds
 	near    []contact // that nearly do
 	screws  map[string]bool
-	outl    map[string][]part.Surface
+	shaped  map[string]shaped // per part
 }
 
 func newScene(doc *assembly.Document, name string, shapes Shapes) (*scene, error) {
@@ -73,7 +80,7 @@ func newScene(doc *assembly.Document, name string, shapes Shapes) (*scene, error
 	if err != nil {
 		return nil, err
 	}
-	s := &scene{doc: doc, asm: a, model: m, shapes: shapes, only: -1, screws: map[string]bool{}, outl: map[string][]part.Surface{}}
+	s := &scene{doc: doc, asm: a, model: m, shapes: shapes, only: -1, screws: map[string]bool{}, shaped: map[string]shaped{}}
 	at := map[string]int{}
 	for _, c := range a.Components {
 		if !c.Suppressed {
@@ -139,8 +146,8 @@ func (s *scene) gather(in *assembly.Assembly, c *assembly.Component, path []stri
 	x.outline = x.outline || !exact
 	x.fastener = len(path) == strings.Count(x.name, "/")+1 && (p.Fastener || s.screws[c.Part]) // one piece, not a subassembly
 	for i := range list {
-		f := surface{Surface: &list[i], part: p, at: at, ref: strings.Join(path, "/") + "/" + list[i].Name, world: list[i].Feature.At(at)}
-		f.low, f.high = boxAt(list[i].Low, list[i].High, at)
+		f := surface{Surface: &list[i], body: b, part: p, at: at, ref: strings.Join(path, "/") + "/" + list[i].Name, world: list[i].Feature.At(at)}
+		f.low, f.high = at.Box(list[i].Low, list[i].High)
 		x.surfaces = append(x.surfaces, f)
 		if !x.known {
 			x.low, x.high, x.known = f.low, f.high, true
@@ -161,31 +168,20 @@ func (s *scene) bodyOf(path []string) int {
 }
 
 // surfacesOf are a part's surfaces, and whether it is known where they end.
-func (s *scene) surfacesOf(key string, p *part.Part) (list []part.Surface, exact bool) {
-	list, had := s.outl[key]
-	if had {
-		return list, p.Shape != nil
+func (s *scene) surfacesOf(key string, p *part.Part) ([]part.Surface, bool) {
+	if x, had := s.shaped[key]; had {
+		return x.list, x.exact
 	}
-	exact = true
+	x := shaped{exact: true}
 	if s.shapes != nil {
-		list = s.shapes(key)
+		x.list = s.shapes(key)
 	}
-	if list == nil {
-		list, exact = p.Outline(), false
+	if x.list == nil {
+		x = shaped{list: p.Outline()}
 	}
-	s.outl[key] = list
-	s.screws[key] = exact && isFastener(p, list)
-	return list, exact
-}
-
-// boxAt is the box of a box that is turned.
-func boxAt(low, high geom.Vec, at geom.Pose) (geom.Vec, geom.Vec) {
-	mid, half := low.Add(high).Scale(0.5), high.Sub(low).Scale(0.5)
-	x, y, z := at.Q.Axes()
-	abs := func(v geom.Vec) geom.Vec { return v.Most(v.Neg()) }
-	r := abs(x).Scale(half.X).Add(abs(y).Scale(half.Y)).Add(abs(z).Scale(half.Z))
-	c := at.Point(mid)
-	return c.Sub(r), c.Add(r)
+	s.shaped[key] = x
+	s.screws[key] = x.exact && Fastener(p, x.list)
+	return x.list, x.exact
 }
 
 // meet tells whether two boxes come within some distance of one another.

@@ -22,7 +22,7 @@ func (f *following) settling(ctx context.Context) error {
 		_, x, okx := f.at(m.A)
 		_, y, oky := f.at(m.B)
 		if okx && oky && x.world.HasAxis() && y.world.HasAxis() {
-			f.s.said = append(f.s.said, contact{a: f.bodyOf(x), b: f.bodyOf(y), fa: x, fb: y, class: seat})
+			f.s.said = append(f.s.said, contact{a: x.body, b: y.body, fa: x, fb: y, class: seat})
 		}
 	}
 	if err := f.s.choose(ctx, f.s.order(Options{}), false, found); err != nil {

@@ -94,24 +94,12 @@ const (
 
 // seat finds the face of the component beside its shank that would rest on a face beside the hole: a head on a plate.
 func (f *following) seat(x, y *surface) (g, h *surface, ok bool) {
-	beside := func(u int, of *surface) (list []*surface) {
-		for _, p := range f.surfaces(u, part.Plane) {
-			if math.Abs(p.world.Z.Dot(of.world.Z)) < 1-tol.LooksAt {
-				continue
-			}
-			along := p.world.O.Sub(of.world.O).Dot(of.world.Z)
-			if math.Abs(along-of.From) < tol.FitPlace || math.Abs(along-of.To) < tol.FitPlace {
-				list = append(list, p)
-			}
-		}
-		return list
-	}
 	area := 0.0
-	for _, p := range beside(f.unit, x) {
+	for _, p := range f.mouths(f.unit, x) {
 		if from, to := span(p.low, p.high, across(p.world.Z)); to-from <= 2*x.Radius+tol.FitPlace { // the end of the shank itself
 			continue
 		}
-		for _, q := range beside(f.s.bodies[f.bodyOf(y)].unit, y) {
+		for _, q := range f.mouths(f.s.bodies[y.body].unit, y) {
 			if from, to := span(q.low, q.high, across(q.world.Z)); to-from > area {
 				g, h, ok, area = p, q, true, to-from
 			}
@@ -123,11 +111,13 @@ func (f *following) seat(x, y *surface) (g, h *surface, ok bool) {
 // across is a direction square to another.
 func across(z geom.Vec) geom.Vec { return z.Perp().Unit() }
 
-func (f *following) bodyOf(x *surface) int {
-	for b := range f.s.bodies {
-		if owns(&f.s.bodies[b], x) {
-			return b
+// mouths are the flat faces of a component in which a round face ends.
+func (f *following) mouths(u int, of *surface) (list []*surface) {
+	for _, p := range f.surfaces(u, part.Plane) {
+		along := p.world.O.Sub(of.world.O).Dot(of.world.Z)
+		if math.Abs(p.world.Z.Dot(of.world.Z)) > 1-tol.LooksAt && (math.Abs(along-of.From) < tol.FitPlace || math.Abs(along-of.To) < tol.FitPlace) {
+			list = append(list, p)
 		}
 	}
-	return -1
+	return list
 }

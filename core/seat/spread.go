@@ -12,21 +12,8 @@ type Box struct{ Low, High geom.Vec }
 
 // Around is the extent of a box after it is placed.
 func (b Box) Around(p geom.Pose) Box {
-	out := Box{geom.V(math.Inf(1), math.Inf(1), math.Inf(1)), geom.V(math.Inf(-1), math.Inf(-1), math.Inf(-1))}
-	for i := 0; i < 8; i++ {
-		c := b.Low
-		if i&1 != 0 {
-			c.X = b.High.X
-		}
-		if i&2 != 0 {
-			c.Y = b.High.Y
-		}
-		if i&4 != 0 {
-			c.Z = b.High.Z
-		}
-		out = out.Join(Box{p.Point(c), p.Point(c)})
-	}
-	return out
+	low, high := p.Box(b.Low, b.High)
+	return Box{low, high}
 }
 
 // Join is the extent of both.
