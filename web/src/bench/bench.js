@@ -33,6 +33,7 @@ import { Tug } from "./tug.js";
 
 const tellFor = { good: 3200, bad: 7000 }; // ms
 const buttons = ".bar [data-act], .stage [data-act], .sentence [data-act], .inviting [data-act]"; // the account has its own
+const many = 100; // lines that are made in slices
 const askAgain = 1500; // ms between questions to a server that is gone
 
 /** @param {string} css */
@@ -269,6 +270,8 @@ export class Bench {
     this.stage.light(null);
     const drawn = this.stage.show(s, !!keepView && !first); // shapes are on their way while the lines are made
     $("#balance").innerHTML = s.balance;
+    if (s.line_order.length > many) await this.ledger.prepare(s);
+    if (this.state !== s) return; // what came meanwhile is shown
     this.ledger.show(s);
     this.accounting.invite(s);
     this.backButton("undo", "Take back", s.undo);

@@ -5,6 +5,7 @@ import { grouped, head, headOf } from "./grouped.js";
 import { element, fill, reads } from "./lines.js";
 import { draggable, nameInPlace } from "./naming.js";
 import { said } from "./saying.js";
+import { Slices } from "../slices.js";
 import { bodiesOf } from "./state.js";
 
 /**
@@ -35,6 +36,8 @@ export class Ledger {
     this.chosen = new Set();
     /** @type {Map<string, {html: string, el: HTMLElement}>} */
     this.rows = new Map();
+    /** @type {Map<string, {html: string, el: HTMLElement}>} lines made before they are shown */
+    this.made = new Map();
     this.told = ""; // the findings as they are shown
     this.only = ""; // the class of the lines that are shown
     /** @type {Set<string>} groups of the list that are folded */
@@ -47,6 +50,16 @@ export class Ledger {
     box.addEventListener("dblclick", (e) => this.nameAt(/** @type {Element} */ (e.target), true));
     box.querySelector("#linefind")?.addEventListener("input", () => this.sift());
     draggable(this.lines, (from, to) => this.putAt(component(from), component(to)));
+  }
+
+  /** Makes the lines that a state has anew, so that showing them is short. @param {import("./state.js").State} s */
+  async prepare(s) {
+    const slices = new Slices();
+    for (const key of s.line_order) {
+      const html = s.lines[key];
+      if (this.rows.get(key)?.html !== html) this.made.set(key, { html, el: element(html) });
+      await slices.rest();
+    }
   }
 
   /** @param {import("./state.js").State} s */
@@ -80,7 +93,8 @@ export class Ledger {
       const html = s.lines[key] ?? headOf(key, s, this.folded);
       let row = this.rows.get(key);
       if (row?.html !== html) {
-        const el = element(html);
+        const made = this.made.get(key);
+        const el = made?.html === html ? made.el : element(html);
         if (row) {
           if (row.el === at) at = at.nextElementSibling;
           row.el.remove();
@@ -94,6 +108,7 @@ export class Ledger {
     }
     for (const [key, row] of this.rows) if (!rows.has(key)) row.el.remove();
     this.rows = rows;
+    this.made.clear();
     this.sift();
   }
 

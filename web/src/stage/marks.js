@@ -63,6 +63,32 @@ function look(name, color, make) {
   return made;
 }
 
+/** @param {string} color */
+const faceLook = (color) => look("face", color, () => {
+  const clear = { transparent: true, opacity: 0.5, side: DoubleSide, depthWrite: false };
+  return new MeshBasicMaterial({ color, ...clear, polygonOffset: true, polygonOffsetFactor: -1, polygonOffsetUnits: -2 });
+});
+
+/** @param {string} color */
+const overLook = (color) => look("over", color, () => new MeshBasicMaterial({ color, depthTest: false, transparent: true }));
+
+/** @param {string} color */
+const pointLook = (color) => look("point", color, () => {
+  return new PointsMaterial({ color, size: 8, sizeAttenuation: false, depthTest: false, transparent: true });
+});
+
+/** One of each thing that outlines are drawn of, without any size: drawn once, a renderer has them all ready. */
+export function specks() {
+  const color = css(colorOf.hover);
+  const nothing = () => [new Vector3(), new Vector3(), new Vector3()];
+  const shape = () => new BufferGeometry().setFromPoints(nothing());
+  const all = new Group();
+  all.add(new Mesh(shape(), faceLook(color)), new Mesh(shape(), overLook(color)), new Points(shape(), pointLook(color)));
+  all.add(dashed(nothing(), color, 2, 1));
+  for (const o of all.children) o.frustumCulled = false;
+  return all;
+}
+
 /** Outlines a feature so that it can be told apart: its face or edge, and its axis. */
 export class Outline {
   /** @param {import("./view.js").View} view */
@@ -105,9 +131,7 @@ export class Outline {
     }
     const g = new BufferGeometry();
     g.setAttribute("position", new BufferAttribute(own, 3));
-    const clear = { transparent: true, opacity: 0.5, side: DoubleSide, depthWrite: false };
-    const before = { polygonOffset: true, polygonOffsetFactor: -1, polygonOffsetUnits: -2 };
-    this.put(u, new Mesh(g, look("face", color, () => new MeshBasicMaterial({ color, ...clear, ...before }))));
+    this.put(u, new Mesh(g, faceLook(color)));
   }
 
   /** @param {import("./scene.js").Use} u @param {import("./shape.js").Feature} f @param {string} color */
@@ -118,7 +142,7 @@ export class Outline {
     if (pts.length < 2) return;
     const r = this.view.pixel(u.toWorld(f.at.clone())) * 1.6;
     const tube = new TubeGeometry(new CatmullRomCurve3(pts, false, "centripetal"), Math.max(8, pts.length * 2), r, 5);
-    this.put(u, new Mesh(tube, look("over", color, () => new MeshBasicMaterial({ color, depthTest: false, transparent: true }))));
+    this.put(u, new Mesh(tube, overLook(color)));
   }
 
   /** @param {import("./scene.js").Use} u @param {import("./shape.js").Feature} f @param {string} color */
@@ -135,8 +159,7 @@ export class Outline {
 
   /** @param {import("./scene.js").Use} u @param {import("./shape.js").Feature} f @param {string} color */
   point(u, f, color) {
-    const dot = { color, size: 8, sizeAttenuation: false, depthTest: false, transparent: true };
-    this.put(u, new Points(new BufferGeometry().setFromPoints([f.at]), look("point", color, () => new PointsMaterial(dot))));
+    this.put(u, new Points(new BufferGeometry().setFromPoints([f.at]), pointLook(color)));
   }
 }
 
@@ -256,8 +279,7 @@ function tube(pts, size, color) {
 
 /** @param {Vector3} p @param {Vector3} d @param {number} size @param {string} color */
 function tip(p, d, size, color) {
-  const made = () => new MeshBasicMaterial({ color, depthTest: false, transparent: true });
-  const c = new Mesh(new ConeGeometry(size * 0.05, size * 0.13, 12), look("over", color, made));
+  const c = new Mesh(new ConeGeometry(size * 0.05, size * 0.13, 12), overLook(color));
   c.position.copy(p);
   c.quaternion.setFromUnitVectors(new Vector3(0, 1, 0), d.clone().normalize());
   return c;

@@ -2,10 +2,12 @@
 // What stands on the stage. Parts of one shape are drawn together, as instances of it, with materials that all share; what is
 // dimmed is drawn apart. The extent is kept and worked out anew only for what moved.
 import {
-  Box3, BufferGeometry, Color, DoubleSide, GreaterDepth, Group, InstancedBufferAttribute, InstancedMesh, LineBasicMaterial,
-  LineDashedMaterial, LineSegments, Matrix4, MeshLambertMaterial, Quaternion, Sphere, SRGBColorSpace, Vector3,
+  Box3, BufferGeometry, Color, DoubleSide, GreaterDepth, Group, LineBasicMaterial, LineDashedMaterial, LineSegments,
+  Matrix4, MeshLambertMaterial, Quaternion, Sphere, SRGBColorSpace, Vector3,
 } from "three";
 import { squareTo } from "./axes.js";
+import { Batch, tintOf } from "./batch.js";
+import { Slices } from "../slices.js";
 import { dropShape, takeShape } from "./shape.js";
 
 /**
@@ -123,22 +125,6 @@ export class Placed {
   }
 }
 
-/** InstancedLines draws edges as instances; the renderer knows instances by a flag and their matrices. */
-class InstancedLines extends LineSegments {
-  /** @param {import("three").BufferGeometry} geometry @param {import("three").Material} material @param {InstancedMesh} mesh */
-  constructor(geometry, material, mesh) {
-    super(geometry, material);
-    this.isInstancedMesh = true;
-    this.instanceMatrix = mesh.instanceMatrix;
-    /** @type {import("three").InstancedBufferAttribute | null} */
-    this.instanceColor = null;
-    /** @type {import("three").DataTexture | null} */
-    this.morphTexture = null;
-    this.count = 0;
-    this.frustumCulled = false;
-  }
-}
-
 /** Witness marks: a stroke on the ends of plain round parts, which else show no turning. */
 class Witness {
   constructor() {
@@ -178,59 +164,6 @@ class Witness {
   }
 }
 
-/** Batch is all uses of one shape that look alike. */
-class Batch {
-  /**
-   * @param {Shape} shape @param {Use[]} uses @param {import("three").Material} faces @param {import("three").Material} edges
-   * @param {boolean} quiet @param {import("three").Material | null} behind of edges behind faces, where they are drawn
-   */
-  constructor(shape, uses, faces, edges, quiet, behind) {
-    this.uses = uses;
-    const room = uses.length;
-    this.mesh = new InstancedMesh(shape.geometry, faces, room);
-    this.mesh.frustumCulled = false;
-    this.mesh.instanceColor = new InstancedBufferAttribute(new Float32Array(3 * room), 3);
-    this.lines = new InstancedLines(shape.edges, edges, this.mesh);
-    this.lines.count = room;
-    if (behind) {
-      if (!shape.edges.getAttribute("lineDistance")) this.lines.computeLineDistances();
-      this.behind = new InstancedLines(shape.edges, behind, this.mesh);
-      this.behind.count = room;
-    }
-    this.dirty = true;
-    for (const [i, u] of uses.entries()) {
-      u.batch = this;
-      u.at = i;
-      this.set(u);
-    }
-    this.colour(quiet);
-  }
-
-  /** @param {boolean} quiet whether parts are drawn in the quiet palette, whatever colours they have */
-  colour(quiet) {
-    for (const u of this.uses) this.mesh.setColorAt(u.at, tintOf(u, quiet));
-    if (this.mesh.instanceColor) this.mesh.instanceColor.needsUpdate = true;
-  }
-
-  /** @param {Use} u */
-  set(u) {
-    this.mesh.setMatrixAt(u.at, u.world);
-    this.dirty = true;
-  }
-
-  /** What is drawn of it. */
-  get drawn() {
-    return this.behind ? [this.mesh, this.lines, this.behind] : [this.mesh, this.lines];
-  }
-
-  dispose() {
-    this.mesh.dispose();
-  }
-}
-
-/** The colour of a part: chosen by hand, or its file's, or of the quiet palette. @param {Use} u @param {boolean} quiet */
-const tintOf = (u, quiet) => u.comp.chosen ?? (quiet ? u.tint : (u.filed ?? u.tint));
-
 /** Scene is all components that are drawn. */
 export class Scene {
   constructor() {
@@ -241,6 +174,8 @@ export class Scene {
     this.comps = new Map();
     /** @type {Batch[]} */
     this.batches = [];
+    /** @type {Batch[]} not drawn yet */
+    this.waiting = [];
     this.quiet = false; // drawn in the palette, not in the colours of the files
     /** @type {Set<string>} */
     this.hidden = new Set();
@@ -304,7 +239,13 @@ export class Scene {
       const k = this.comps.get(c.name);
       if (!k || shapeKey(k.data) !== shapeKey(c)) fresh.push(c);
     }
-    const shapes = await Promise.all(fresh.map((c) => Promise.all(c.shapes.map((s) => takeShape(s.sha)))));
+    const slices = new Slices();
+    const coming = [];
+    for (const c of fresh) {
+      coming.push(Promise.all(c.shapes.map((s) => takeShape(s.sha))));
+      await slices.rest();
+    }
+    const shapes = await Promise.all(coming);
     for (const [name, k] of this.comps) {
       if (!wanted.has(name)) this.remove(name, k);
     }
@@ -373,11 +314,13 @@ export class Scene {
       }
     }
     this.batches = [];
+    this.waiting = [];
     for (const [key, uses] of sorted) {
       const dim = key.startsWith("dim ");
       const [faces, edges] = dim ? [this.dimFaces, this.dimEdges] : [this.faces, this.edges];
       const b = new Batch(uses[0].shape, uses, faces, edges, this.quiet, this.behind && !dim ? this.dashes : null);
       this.batches.push(b);
+      if (!uses[0].shape.drawn) this.waiting.push(b);
       this.root.add(...b.drawn);
     }
     this.witness.gather(this.comps.values());
@@ -395,6 +338,15 @@ export class Scene {
     u.own.multiplyMatrices(u.comp.inverse, world);
     u.place();
     this.moved = true;
+  }
+
+  /** Where many shapes are new to the renderer, it leaves only the next of them to be drawn and says so; else all are. */
+  some() {
+    const next = new Set(this.waiting.splice(0, atOnce));
+    const more = this.waiting.length > 0;
+    for (const b of next) b.uses[0].shape.drawn = true;
+    for (const b of this.batches) b.show(!more || next.has(b));
+    return more;
   }
 
   /** Hands what moved to the renderer; it tells whether anything did. */
@@ -456,6 +408,7 @@ export class Scene {
   }
 }
 
+const atOnce = 30; // shapes new to the renderer in one picture
 const one = new Vector3(1, 1, 1);
 const shownAt = new Vector3();
 

@@ -2,7 +2,7 @@
 // A part's derived data as the server sends it: a JSON head, then plain numbers in the counts it states. Each shape is asked for
 // once, however many parts have it, and let go when none has it any more.
 import { slotEnd } from "./feature.js";
-import { Box3, BufferAttribute, BufferGeometry, Vector3 } from "three";
+import { Box3, BufferAttribute, BufferGeometry, Sphere, Vector3 } from "three";
 import { MeshBVH } from "three-mesh-bvh";
 import { scale, shown, trim } from "../units.js";
 
@@ -126,10 +126,13 @@ export class Shape {
     this.geometry.computeBoundingBox();
     if (this.geometry.boundingBox && this.indices.length) this.box.copy(this.geometry.boundingBox);
     else this.box.setFromArray(this.lines); // of a part that is features alone, drawn as lines
+    this.geometry.boundingSphere = this.box.getBoundingSphere(new Sphere());
+    this.drawn = false; // the renderer does not have it yet
     /** Edges that are none: where a round face closes. @type {Set<number>} */
     this.seams = new Set(this.features.filter((f) => f.seam && f.edge >= 0).map((f) => f.edge));
     this.edges = new BufferGeometry();
     this.edges.setAttribute("position", new BufferAttribute(this.segments(), 3));
+    this.edges.boundingSphere = this.geometry.boundingSphere;
     /** @type {MeshBVH | null | undefined} */
     this.bvh = undefined;
     /** @type {Map<number, Feature>} */

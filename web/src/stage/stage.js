@@ -9,6 +9,7 @@ import { Origins } from "./origins.js";
 import { Picker } from "./pick.js";
 import { place, quat, Scene } from "./scene.js";
 import { Section } from "./section.js";
+import { Slices } from "../slices.js";
 import { View } from "./view.js";
 
 /**
@@ -60,11 +61,13 @@ export class Stage {
     });
   }
 
-  /** Hands what moved to the renderer, and cuts anew where there is a section. */
+  /** Hands what moved to the renderer, and cuts anew where there is a section; it tells whether not all is there to be drawn. */
   flush() {
+    if (this.scene.some()) return true;
     if (this.scene.flush()) this.section.stale = true;
     this.section.flush(css("--ink"));
     this.origins.flush(css("--ink"));
+    return false;
   }
 
   /**
@@ -154,6 +157,7 @@ export class Stage {
   /** Shows a state. @param {{components: any[], motions: Motion[]}} state @param {boolean} keepView */
   async show(state, keepView) {
     const fresh = await this.scene.show(state.components);
+    await new Slices().later();
     this.motions = state.motions;
     this.goTo(new Map(state.components.map((c) => [c.name, c.pose])));
     if (!keepView && fresh.length) this.home();

@@ -4,13 +4,14 @@ import {
   AmbientLight, DirectionalLight, HemisphereLight, MOUSE, PerspectiveCamera, Scene as World, Vector2, Vector3, WebGLRenderer,
 } from "three";
 import { OrbitControls } from "three/examples/jsm/controls/OrbitControls.js";
+import { specks } from "./marks.js";
 
 const wide = 28; // degrees
 const narrow = 0.2;
 
 export class View {
   /**
-   * @param {HTMLElement} box @param {() => {center: Vector3, radius: number} | null} extent @param {() => void} before
+   * @param {HTMLElement} box @param {() => {center: Vector3, radius: number} | null} extent @param {() => boolean} before whether some is to be made ready first
    * @param {() => void} after
    */
   constructor(box, extent, before, after) {
@@ -18,19 +19,17 @@ export class View {
     this.extent = extent;
     this.before = before;
     this.after = after;
-    this.gl = new WebGLRenderer({ antialias: true, alpha: true, powerPreference: "low-power" });
-    this.gl.setPixelRatio(Math.min(devicePixelRatio || 1, 2));
-    box.append(this.gl.domElement);
+    this.width = Math.max(box.clientWidth, 1);
+    this.height = Math.max(box.clientHeight, 1);
+    this.gl = this.renderer();
     this.world = new World();
     // what follows the pointer has a picture of its own over the first, so that moving the pointer does not draw all parts again
     this.overlay = new World();
-    this.top = new WebGLRenderer({ antialias: true, alpha: true, powerPreference: "low-power" });
-    this.top.setPixelRatio(this.gl.getPixelRatio());
-    this.top.domElement.className = "top";
+    /** @type {WebGLRenderer | null} */
+    this.top = null;
     this.asked = false;
     this.askedOver = false;
     this.bare = true; // nothing is drawn on top
-    box.append(this.top.domElement);
     this.camera = new PerspectiveCamera(wide, 1, 1, 1e5);
     this.camera.up.set(0, 0, 1);
     this.world.add(new HemisphereLight(0xffffff, 0xc9bfae, 1.9), new AmbientLight(0xffffff, 0.25));
@@ -42,17 +41,18 @@ export class View {
     this.controls.enableDamping = false;
     this.controls.zoomToCursor = true;
     this.controls.addEventListener("change", () => this.draw());
-    this.width = 1;
-    this.height = 1;
     new ResizeObserver(() => this.resize()).observe(box);
     this.resize();
+    setTimeout(() => {
+      this.top ??= this.over(); // a task of its own, before there is much to draw: it waits for all that is being drawn
+    });
   }
 
   resize() {
     this.width = Math.max(this.box.clientWidth, 1);
     this.height = Math.max(this.box.clientHeight, 1);
     this.gl.setSize(this.width, this.height);
-    this.top.setSize(this.width, this.height);
+    this.top?.setSize(this.width, this.height);
     this.camera.aspect = this.width / this.height;
     this.camera.updateProjectionMatrix();
     this.draw();
@@ -64,7 +64,11 @@ export class View {
     this.asked = true;
     requestAnimationFrame(() => {
       this.asked = false;
-      this.before();
+      if (this.before()) {
+        this.makeReady();
+        this.draw();
+        return;
+      }
       this.fitDepth();
       this.gl.render(this.world, this.camera);
       this.drawTop();
@@ -77,7 +81,7 @@ export class View {
    * @param {HTMLCanvasElement} small @param {Vector3} middle @param {number} reach
    */
   into(small, middle, reach) {
-    this.before();
+    while (this.before()) this.makeReady();
     this.fitDepth();
     this.gl.render(this.world, this.camera);
     const c = this.gl.domElement;
@@ -103,7 +107,37 @@ export class View {
     const bare = !this.overlay.children.some((o) => o.children.length > 0);
     if (bare && this.bare) return;
     this.bare = bare;
+    this.top ??= this.over();
     this.top.render(this.overlay, this.camera);
+  }
+
+  /** Gives the renderer what is to be drawn, without a picture of it: that of many parts would be drawn again and again. */
+  makeReady() {
+    this.gl.setScissorTest(true);
+    this.gl.setScissor(0, 0, 1, 1);
+    this.gl.render(this.world, this.camera);
+    this.gl.setScissorTest(false);
+  }
+
+  /** Makes what draws over the first picture, and has it make ready how outlines look. */
+  over() {
+    const top = this.renderer();
+    top.domElement.className = "top";
+    top.setSize(this.width, this.height);
+    top.render(new World().add(specks()), this.camera);
+    return top;
+  }
+
+  /** Makes a renderer. Its canvas has its size before: another size later makes the browser wait for what draws. */
+  renderer() {
+    const canvas = document.createElement("canvas");
+    const ratio = Math.min(devicePixelRatio || 1, 2);
+    canvas.width = Math.floor(this.width * ratio);
+    canvas.height = Math.floor(this.height * ratio);
+    const gl = new WebGLRenderer({ canvas, antialias: true, alpha: true, powerPreference: "low-power" });
+    gl.setPixelRatio(ratio);
+    this.box.append(canvas);
+    return gl;
   }
 
   fitDepth() {
