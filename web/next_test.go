@@ -61,6 +61,7 @@ func TestNextAndSeatings(t *testing.T) {
 		t.Errorf("not all screws are seated (%v)", err)
 	}
 	was := j.Asm.Component("Bearing block").Pose
+	w.until(`document.querySelector("#choosing").hidden`) // nothing fits what is left
 	w.run(key(row("Bearing block"), "s", true))
 	w.until(`document.querySelectorAll("#choosing-cards .impliedcard").length === 2`)
 	if s := w.text(`document.querySelectorAll("#choosing-cards .impliedcard b")[1].textContent`); s != "turned by 180° about z" {

@@ -18,7 +18,7 @@ import (
 
 // Next is what would seat a part: relations that go together, tried before they are offered.
 type Next struct {
-	Kind    string                `json:"kind"` // contact, twin, fill, pattern, shank, tab, face or held
+	Kind    string                `json:"kind"` // contact, twin, fill, pattern, shank, turn, tab, face or held
 	Says    string                `json:"says"`
 	On      string                `json:"on"` // component
 	Left    int                   `json:"left"`
@@ -28,6 +28,7 @@ type Next struct {
 	Mates   []*assembly.Mate      `json:"-"`
 	Poses   map[string]geom.Pose  `json:"-"`
 	Places  []*assembly.Component `json:"-"` // to be placed besides: more of the part
+	oneOf   string                // ways of one kind, of which those that pass through something are left out if another does not
 	ranking float64
 	news    int // how many of the relations are proposed, where others stand for what seats it already
 }
@@ -69,6 +70,7 @@ func Following(ctx context.Context, doc *assembly.Document, name, component stri
 	f.twins()
 	f.patterns()
 	f.shanks()
+	f.turning()
 	f.tabs()
 	f.facesInReach()
 	slices.SortStableFunc(f.out, func(a, b Next) int { return cmp.Compare(b.ranking, a.ranking) })
@@ -93,9 +95,11 @@ func Following(ctx context.Context, doc *assembly.Document, name, component stri
 			if n.news > 0 {
 				n.Mates = n.Mates[:n.news]
 			}
+			n.ranking -= turnedMost * n.Poses[component].Q.Mul(c.Pose.Q.Conj()).Log().Norm() / math.Pi
 			out = append(out, n)
 		}
 	}
+	out = clearest(out)
 	slices.SortStableFunc(out, func(a, b Next) int {
 		return cmp.Or(cmp.Compare(heldLast(a), heldLast(b)), cmp.Compare(min(1, len(a.Through)), min(1, len(b.Through))), cmp.Compare(rough(a.Apart), rough(b.Apart)), cmp.Compare(a.Left, b.Left), cmp.Compare(b.ranking, a.ranking))
 	})
@@ -104,6 +108,27 @@ func Following(ctx context.Context, doc *assembly.Document, name, component stri
 		taken = append(taken, Place{ref, f.taken[ref].Array()})
 	}
 	return f.fill(out), taken, nil
+}
+
+// turnedMost is how much less a way counts that turns the part right over: it stands roughly as it will go (common practice, no source).
+const turnedMost = 0.3
+
+// clearest leaves out, of ways of one kind, those that pass through something where another passes through nothing, and all but two.
+func clearest(all []Next) []Next {
+	free, kept := map[string]bool{}, map[string]int{}
+	for _, n := range all {
+		free[n.oneOf] = free[n.oneOf] || len(n.Through) == 0
+	}
+	return slices.DeleteFunc(all, func(n Next) bool {
+		if n.oneOf == "" {
+			return false
+		}
+		if free[n.oneOf] && len(n.Through) > 0 || kept[n.oneOf] == 2 {
+			return true
+		}
+		kept[n.oneOf]++
+		return false
+	})
 }
 
 // saysAlready tells whether a relation between the same features is there.

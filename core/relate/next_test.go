@@ -243,3 +243,35 @@ func TestSeatings(t *testing.T) {
 		}
 	}
 }
+
+// TestTurning: a lever goes on the pin that stands in a plate, up against the plate, as a turning joint; a nut goes there rim on rim.
+func TestTurning(t *testing.T) {
+	v := geom.V
+	plate := append(drilled(100, 60, 3, v(20, 20, 0)), round("upper", part.Circle, v(20, 20, 10), 3, 0, 0, ""), round("lower", part.Circle, v(20, 20, 0), 3, 0, 0, ""))
+	lever := append(drilled(60, 20, 3.05, v(10, 10, 0)), round("far", part.Circle, v(10, 10, 10), 3.05, 0, 0, ""), round("near", part.Circle, v(10, 10, 0), 3.05, 0, 0, ""))
+	pin := append(block(v(-6, -6, 0), v(6, 6, 4)), round("shank", part.Cylinder, v(0, 0, 0), 2.9, -24, 0, "shaft"))
+	for _, fastener := range []bool{false, true} {
+		d, _ := two(plate, pin, shift(20, 20, 10))
+		shapes := map[string][]part.Surface{"a": plate, "b": pin}
+		add(d, shapes, "lever", "lever", lever, shift(200, 0, 50))
+		d.Parts["lever"].Fastener = fastener
+		asm := *d.Assemblies["main"]
+		asm.Mates = []*assembly.Mate{said("axis", "concentric", "a/hole1", "b/shank", "same"), said("on", "coincident", "a/top", "b/under", "opposed")}
+		d.Assemblies["main"] = asm.Seal()
+		list, _, err := Following(context.Background(), d, "main", "lever", func(k string) []part.Surface { return shapes[k] })
+		if err != nil {
+			t.Fatal(err)
+		}
+		kind, left := "revolute", 1
+		if fastener {
+			kind, left = "rim", 0 // its spin is idle
+		}
+		best := list[0]
+		if best.Kind != "turn" || best.Left != left || len(best.Mates) != 1 || best.Mates[0].Type != kind || best.Mates[0].A.String() != "a/lower" || len(best.Through) > 0 {
+			t.Errorf("fastener %v: best is %s (%s), leaves %d, %v", fastener, best.Kind, best.Says, best.Left, best.Mates)
+		}
+		if z := best.Poses["lever"].O.Z; math.Abs(z) > 1e-9 && math.Abs(z+10) > 1e-9 { // one side or the other against the plate's underside
+			t.Errorf("fastener %v: the lever is at z = %g", fastener, z)
+		}
+	}
+}

@@ -1,10 +1,12 @@
 package relate
 
 import (
+	"cmp"
 	"fmt"
 	"math"
 	"slices"
 
+	"setfast/core/assembly"
 	"setfast/core/geom"
 	"setfast/core/part"
 	"setfast/core/tol"
@@ -158,28 +160,35 @@ func (f *following) pattern(u int, m matched) {
 	if m.apart > tol.HoldsMM {
 		n.Says += fmt.Sprintf(": the pitch differs by %s mm", part.Number(three(m.apart)))
 	}
-	if g, h, ok := f.nearestMouths(first[0], first[1], u); ok {
-		n.Mates = append(n.Mates, f.mate("coincident", refTo(h), refTo(g), "opposed"))
-	}
+	var axes []*assembly.Mate
 	for _, p := range [][2]*surface{first, second} {
-		n.Mates = append(n.Mates, f.mate("concentric", refTo(p[1]), refTo(p[0]), ""))
+		axes = append(axes, f.mate("concentric", refTo(p[1]), refTo(p[0]), ""))
 	}
-	f.out = append(f.out, n)
+	faces := f.facing(first[0], first[1], u)
+	for _, p := range faces {
+		n.Mates = append([]*assembly.Mate{f.mate("coincident", refTo(p[1]), refTo(p[0]), "opposed")}, axes...)
+		n.oneOf = fmt.Sprintf("pattern %d %s %s", u, refTo(first[0]), refTo(first[1]))
+		f.out = append(f.out, n)
+		n.ranking -= 0.01
+	}
+	if len(faces) == 0 {
+		n.Mates = axes
+		f.out = append(f.out, n)
+	}
 }
 
-// nearestMouths are the faces in which two holes end, those nearest to each other as they stand.
-func (f *following) nearestMouths(x, y *surface, u int) (g, h *surface, ok bool) {
-	best := math.Inf(1)
+// facing are the pairs of faces in which two holes end: those first that look at one another as they stand, then those that are near.
+func (f *following) facing(x, y *surface, u int) (list [][2]*surface) {
 	for _, p := range f.mouths(f.unit, x) {
 		for _, q := range f.mouths(u, y) {
-			// faces that look at one another as they stand come first, then those that are near
-			turn := 1 + p.world.Z.Dot(q.world.Z)
-			if d := turn*farAway + middleOf(p).Sub(middleOf(q)).Norm(); d < best {
-				g, h, ok, best = p, q, true, d
-			}
+			list = append(list, [2]*surface{p, q})
 		}
 	}
-	return g, h, ok
+	far := func(p [2]*surface) float64 {
+		return (1+p[0].world.Z.Dot(p[1].world.Z))*farAway + middleOf(p[0]).Sub(middleOf(p[1])).Norm()
+	}
+	slices.SortStableFunc(list, func(a, b [2]*surface) int { return cmp.Compare(far(a), far(b)) })
+	return list
 }
 
 func middleOf(s *surface) geom.Vec { return s.low.Add(s.high).Scale(0.5) }

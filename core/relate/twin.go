@@ -132,13 +132,39 @@ func (f *following) moved(r assembly.Ref, shift geom.Vec, place assembly.Ref) (a
 	return r, own.Kind == part.Plane && math.Abs(shift.Dot(was.Z)) < tol.FitPlace
 }
 
-// fill adds, where a twin's seat is offered on several places, one proposal that fills them all with further uses of the part.
+// holesAlike are the ways into the holes that are like the one offered first for a shank.
+func (f *following) holesAlike(list []Next) (places []Next) {
+	like := map[string]bool{}
+	for _, n := range list {
+		if n.Kind != "shank" || rough(n.Apart) > 0 || len(n.Through) > 0 {
+			continue
+		}
+		hole := n.Mates[0].A
+		if len(places) == 0 {
+			like[hole.String()] = true
+			for _, r := range f.alike(hole) {
+				like[r.String()] = true
+			}
+		}
+		if like[hole.String()] && (len(places) == 0 || len(n.Mates) == len(places[0].Mates)) {
+			places = append(places, n)
+			delete(like, hole.String())
+		}
+	}
+	return places
+}
+
+// fill adds, where a twin's seat or a hole for a fastener is offered on several places, one proposal that fills them all with further uses
+// of the part.
 func (f *following) fill(list []Next) []Next {
 	var places []Next
 	for _, n := range list {
 		if n.Kind == "twin" && rough(n.Apart) == 0 && len(n.Through) == 0 {
 			places = append(places, n)
 		}
+	}
+	if len(places) < 2 && f.s.units[f.unit].fastener {
+		places = f.holesAlike(list)
 	}
 	if len(places) < 2 {
 		return list

@@ -197,7 +197,7 @@ export class Bench {
   /** Brings a joint to a typed value. */
   bring() {
     const { state, palette } = this;
-    const hands = [this.tug.by, this.hand()].filter(Boolean).map((n) => n.split("/")[0]);
+    const hands = [this.tug.by, this.hand(), this.choosing.part].filter(Boolean).map((n) => n.split("/")[0]);
     this.tug.letGo(true);
     if (state) bring({ state, hands, ask, palette, act: (a) => this.act(a), tell: (text, bad) => this.tell(text, bad) });
   }

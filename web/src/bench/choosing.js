@@ -2,7 +2,7 @@
 // Ways to seat a part, one of which is chosen: what would seat it next, or how else it can sit where its relations have it. Each is a card,
 // shown on the stage when the keys are on it; Enter takes it.
 import { focusCard, make } from "./cards.js";
-import { poses } from "./state.js";
+import { firstUnrelated, poses } from "./state.js";
 
 /** @param {string} css */
 const $ = (css) => /** @type {HTMLElement} */ (document.querySelector(css));
@@ -13,6 +13,7 @@ const $ = (css) => /** @type {HTMLElement} */ (document.querySelector(css));
  *   poses: Record<string, any>, places: any[]}} Way
  */
 
+const aligned = 0.001; // mm: what is off by less fits
 const pictured = { width: 150, height: 100 };
 
 export class Choosing {
@@ -45,10 +46,14 @@ export class Choosing {
     return Number(/** @type {HTMLElement | null} */ (e.closest("[data-card]"))?.dataset.card ?? -1);
   }
 
-  /** What would seat the part in hand. @param {string} [part] or this one */
+  /** What would seat the part in hand, or else the first that nothing relates yet. @param {string} [part] or this one */
   next(part) {
-    const none = "Nothing was found that fits it: relate it by a sentence.";
-    this.ofPart(part, (name) => this.open(name, "next", `What would seat ${name}`, none));
+    this.ofPart(part ?? (this.b.hand() || firstUnrelated(this.b.state())), (name) => this.seat(name));
+  }
+
+  /** @param {string} name */
+  seat(name) {
+    return this.open(name, "next", `What would seat ${name}`, "Nothing was found that fits it: relate it by a sentence.");
   }
 
   /** How else the part in hand can sit. */
@@ -80,7 +85,7 @@ export class Choosing {
     }
     this.ways = this.found.filter((w) => w.kind !== "taken");
     const some = this.ways.length > (path === "seatings" ? 1 : 0);
-    $("#choosing-sum").textContent = some ? `${this.ways.length} ways, each solved` : none;
+    $("#choosing-sum").textContent = some ? `${this.ways.length} ${this.ways.length > 1 ? "ways, each" : "way,"} solved` : none;
     this.cards.replaceChildren(...this.ways.map((w, i) => this.card(w, i, path === "seatings")));
     this.mark();
     if (some) this.goTo(path === "seatings" ? 1 : 0);
@@ -112,7 +117,7 @@ export class Choosing {
     const left = w.left ? `leaves ${w.left}` : "leaves nothing";
     const number = make("kbd", "", String(i + 1));
     li.append(make("div", "cardhead", number, make("b", "", w.says), make("span", "grow"), make("span", "takes", left)));
-    if (w.apart_mm > 0.001) li.append(make("p", "notice", `Off by ${Math.round(w.apart_mm * 1000) / 1000} mm: it will be at odds.`));
+    if (w.apart_mm > aligned) li.append(make("p", "notice", `Off by ${Math.round(w.apart_mm * 1000) / 1000} mm: it will be at odds.`));
     if (w.through.length) li.append(make("p", "notice", `Passes through ${w.through.join(", ")}.`));
     if (picture) {
       const img = make("img", "seatingpicture");
@@ -160,7 +165,11 @@ export class Choosing {
     const change = w.kind === "seating";
     const act = { do: "adopt", as: this.part, relations: w.mates, poses: w.poses, place: w.places, change };
     if (!(await this.b.act(act))) return;
+    const more = change ? "" : firstUnrelated(this.b.state());
+    if (more) await this.seat(more); // one after another, until Escape
+    if (more && this.ways[0] && !this.ways[0].through.length && this.ways[0].apart_mm <= aligned) return;
     this.show(false);
+    this.b.stage.goTo(poses(this.b.state()));
     this.b.back();
   }
 

@@ -60,6 +60,7 @@ export class Placing {
     i.value = String(Number(i.value) + 1);
     this.want(i);
     this.count();
+    if (e.shiftKey) this.box.close("go"); // the last one
   }
 
   /** @param {Event} e */

@@ -1,7 +1,7 @@
 // @ts-check
 // What a relation says besides its features: numbers, expressions and words, each in a field of its own.
 import { scale } from "../units.js";
-import { number } from "./words.js";
+import { number, range } from "./words.js";
 
 /**
  * @typedef {object} Field
@@ -93,6 +93,8 @@ export class Fields {
         continue;
       }
       if (all.every((v) => !v.trim())) continue;
+      const both = f.kind === "limits" && !all[1].trim() && range(all[0]); // a range typed in one go
+      if (both) all.splice(0, 2, ...both);
       const bare = f.kind === "plain" || f.kind === "vector";
       const values = all.map((v) => typed(v, f.unit, bare) ?? (f.kind === "limits" ? null : 0));
       out[f.name] = values.length > 1 ? values : values[0];

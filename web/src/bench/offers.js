@@ -59,6 +59,9 @@ export function tried(offers, whole) {
   return at;
 }
 
+/** The other names that a relation goes by. @param {Offer} o */
+export const calledAlso = (o) => (o.also ?? []).join(", ").replaceAll("_", " ");
+
 /** @param {Offer} o @param {number} i */
 export function offerButton(o, i) {
   const b = document.createElement("button");
@@ -69,7 +72,7 @@ export function offerButton(o, i) {
   b.setAttribute("role", "radio");
   b.setAttribute("aria-checked", "false");
   b.tabIndex = i === 0 ? 0 : -1;
-  if (o.also?.length) b.title = `also called ${o.also.join(", ").replaceAll("_", " ")}`;
+  if (o.also?.length) b.title = `also called ${calledAlso(o)}`;
   const name = document.createElement("b");
   name.textContent = o.label;
   const figures = document.createElement("span");

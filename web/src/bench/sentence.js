@@ -2,7 +2,7 @@
 // The sentence bar: a relation is made by saying it. Slots are filled by picking or typing; the relations that fit are tried by the
 // server and previewed on the stage; Enter posts the one chosen.
 import { Fields, typed } from "./fields.js";
-import { figuresOf, offerButton, tried } from "./offers.js";
+import { calledAlso, figuresOf, offerButton, tried } from "./offers.js";
 import { Slots, slots } from "./slots.js";
 import { poses } from "./state.js";
 import { Typing } from "./typing.js";
@@ -356,6 +356,7 @@ export class Sentence extends Slots {
     bits.push(`leaves ${o.leaves}`);
     if (o.moves.length > 1) bits.push(`moves ${o.moves.length} parts`);
     else bits.push(o.moves.length ? `moves ${o.moves[0]}` : "moves nothing");
+    if (o.also?.length) bits.push(`also called ${calledAlso(o)}`);
     if (o.doubled > 0) bits.push(`${o.doubled} of ${o.asked} repeat others`);
     this.say(o.odds ? `${o.label}: ${o.odds}` : bits.join(" · "), !!o.odds);
     const all = poses(this.state);

@@ -63,3 +63,9 @@ export const poses = (s) => new Map((s?.components ?? []).map((c) => [c.name, c.
 
 /** The components that relations are between, each once. @param {State} s @param {string[]} ids */
 export const bodiesOf = (s, ids) => [...new Set(ids.flatMap((id) => s.mates[id] ?? []))];
+
+/** The first part in build order that no relation is about; empty where there is none. @param {State | null} s */
+export function firstUnrelated(s) {
+  const related = new Set(Object.values(s?.mates ?? {}).flat().map((p) => p.split("/")[0]));
+  return s?.components.find((c) => !c.grounded && !c.suppressed && !related.has(c.name))?.name ?? "";
+}

@@ -24,3 +24,9 @@ export function number(text) {
   const v = Number(t);
   return t === "" || !isFinite(v) ? null : v;
 }
+
+/** The two ends of a range, such as "0 to 110"; null where the text is none. @param {string} text @returns {[string, string] | null} */
+export function range(text) {
+  const m = /^(.+?)\s*(?:\bto\b|\.\.+|…|–)\s*(.+)$/.exec(text.trim());
+  return m && [m[1], m[2]];
+}
