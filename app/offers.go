@@ -2,9 +2,11 @@ package app
 
 import (
 	"context"
+	"slices"
 
 	"setfast/app/commands"
 	"setfast/app/words"
+	"setfast/core/edit"
 	"setfast/core/format"
 	"setfast/core/geom"
 	"setfast/core/seat"
@@ -57,6 +59,65 @@ func (a *App) Try(ctx context.Context, id int64, c commands.Relate) (*seat.Offer
 		return words.Plainly(ctx, err)
 	})
 	return &o, err
+}
+
+// Coupled is what a coupling would do: freedoms before and after, and the motion that it ties, from end to end.
+type Coupled struct {
+	Before int           `json:"before"`
+	After  int           `json:"after"`
+	Odds   string        `json:"odds,omitempty"`
+	Note   string        `json:"note,omitempty"`
+	Names  []string      `json:"names"`
+	Poses  [][]geom.Pose `json:"poses"`
+}
+
+// TryCoupling tries a coupling before it is posted.
+func (a *App) TryCoupling(ctx context.Context, id int64, c commands.Couple) (*Coupled, error) {
+	j, err := a.Judge(ctx, id)
+	if err != nil {
+		return nil, err
+	}
+	e, _, err := c.Edit(ctx, &commands.Bench{Doc: j.Doc, Asm: j.Asm, Account: j.account})
+	if err != nil {
+		return nil, err
+	}
+	asm, _, err := edit.Apply(j.Asm, e)
+	if err != nil {
+		return nil, words.Refuse("%s", words.Fault(err))
+	}
+	st := j.of.state
+	st.Asm = asm
+	g, err := a.gather(ctx, st, j.of)
+	if err != nil {
+		return nil, err
+	}
+	ctx, cancel := context.WithTimeout(ctx, a.Limits.Check)
+	defer cancel()
+	taken, err := a.check(ctx, g)
+	if err != nil {
+		return nil, err
+	}
+	out := &Coupled{Before: j.Result.Left, After: taken.Root.Left, Names: []string{}}
+	for _, l := range taken.Root.Lines {
+		out.Names = append(out.Names, l.Component)
+	}
+	switch {
+	case len(taken.Root.Odds) > len(j.Result.Odds):
+		out.Odds = "it cannot hold with " + some(taken.Root.Odds[len(taken.Root.Odds)-1].Mates)
+	case out.After == out.Before:
+		out.Note = "it repeats what is held already"
+	}
+	tied := j.Asm.Mate(c.B)
+	for k, m := range taken.Root.Motions {
+		if slices.ContainsFunc(m.Rides, func(n string) bool { return n == tied.A.Head() || n == tied.B.Head() }) {
+			err = a.work(ctx, func() error {
+				out.Poses = taken.Swing(k)
+				return nil
+			})
+			break
+		}
+	}
+	return out, err
 }
 
 // Swing gives the poses of a motion from end to end, and the names of what they are of.

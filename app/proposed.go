@@ -6,6 +6,7 @@ import (
 
 	"setfast/app/words"
 	"setfast/core/assembly"
+	"setfast/core/cam"
 	"setfast/core/edit"
 	"setfast/core/format"
 	"setfast/core/geom"
@@ -41,6 +42,25 @@ func (a *App) shaped(ctx context.Context, id int64) (*Judged, relate.Shapes, err
 		}
 	}
 	return j, func(key string) []part.Surface { return shapes[key] }, nil
+}
+
+// CamLaw works the law of a cam out from its edge and its follower.
+func (a *App) CamLaw(ctx context.Context, id int64, say cam.Said) (*cam.Law, error) {
+	j, shapes, err := a.shaped(ctx, id)
+	if err != nil {
+		return nil, err
+	}
+	ctx, cancel := context.WithTimeout(ctx, a.Limits.Check)
+	defer cancel()
+	var law *cam.Law
+	err = a.work(ctx, func() (err error) {
+		law, err = cam.Of(ctx, j.Doc, j.account, say, func(key, face string) [][]geom.Vec { return part.Border(shapes(key), face) })
+		if err != nil && ctx.Err() == nil {
+			return words.Refuse("%s", err)
+		}
+		return words.Plainly(ctx, err)
+	})
+	return law, err
 }
 
 // finding works ways to seat a component out, on the assembly with its shapes.

@@ -1,11 +1,15 @@
 package app_test
 
 import (
+	"context"
 	"encoding/json"
 	"math"
 	"testing"
 
 	"setfast/app/commands"
+	"setfast/core/cam"
+	"setfast/core/format"
+	"setfast/core/part"
 )
 
 // TestSayable says on the sample's hinge what a relation can be said with: fields by their names, sums of named values, another pick in
@@ -128,3 +132,64 @@ func TestCouple(t *testing.T) {
 }
 
 func number(x float64) *float64 { return &x }
+
+// TestCamEdge takes the lifts of the sample's latch from the edge of its cam: a disc of radius 18 turned about a point 6 beside its middle lifts
+// a flat by 6·(1 − cos θ) (any text on the theory of machines, the circular eccentric). What is no cam's edge, or no follower, is refused.
+func TestCamEdge(t *testing.T) {
+	const latch = "Vent latch"
+	j := judge(t, latch)
+	turn, slide := "", ""
+	for _, m := range j.Asm.Mates {
+		switch m.Type {
+		case "revolute":
+			turn = m.ID
+		case "prismatic":
+			slide = m.ID
+			if l, ok := m.Limits("slide"); !ok || math.Abs(*l.Hi-*l.Lo-12) > 2e-3 {
+				t.Errorf("the slide is not limited to its stroke: %+v", l)
+			}
+		}
+	}
+	find := func(component string, like func(f part.Feature) bool) string {
+		p := j.Doc.Parts[j.Asm.Component(component).Part]
+		for _, n := range p.Order {
+			if like(p.Features[n]) {
+				return component + "/" + n
+			}
+		}
+		t.Fatalf("%s has no such feature", component)
+		return ""
+	}
+	top := find("Latch cam", func(f part.Feature) bool { return f.Kind == part.Plane && f.Z.Z > 0.9 })
+	flat := find("Latch follower", func(f part.Feature) bool { return f.Kind == part.Plane && f.Z.X < -0.9 && math.Abs(f.O.X) < 1e-9 })
+	law := func(edge, tip string) (*cam.Law, error) {
+		say := cam.Said{Turn: turn, Slide: slide}
+		say.Face, _ = format.Ref(edge)
+		say.Tip, _ = format.Ref(tip)
+		return a.CamLaw(context.Background(), by[latch], say)
+	}
+	l, err := law(top, flat)
+	if err != nil {
+		t.Fatal(err)
+	}
+	at0 := l.Profile[0][1]
+	for _, p := range l.Profile {
+		if want := at0 - 6*(1-math.Cos(p[0]*math.Pi/180)); math.Abs(p[1]-want) > 2e-3 {
+			t.Errorf("at %g°: %g, want %g", p[0], p[1], want)
+		}
+	}
+	if math.Abs(l.Stroke-12) > 2e-3 || l.Tip != "flat" || math.Abs(l.HighAt) > 1 || math.Abs(l.LowAt-180) > 1 || math.Abs(l.Gap) > 1e-3 {
+		t.Errorf("%+v", l)
+	}
+	side := find("Latch cam", func(f part.Feature) bool { return f.Kind == part.Cylinder && math.Abs(f.Radius-18) < 1e-6 })
+	shank := find("Latch follower", func(f part.Feature) bool { return f.Kind == part.Cylinder && math.Abs(f.Radius-5) < 1e-6 })
+	for _, c := range [][2]string{{side, flat}, {top, shank}, {"Latch plate/yz", flat}, {top, "Latch follower/nothing"}} {
+		if l, err := law(c[0], c[1]); err == nil {
+			t.Errorf("%s with %s was given %+v", c[0], c[1], l)
+		}
+	}
+	got, err := a.TryCoupling(context.Background(), by[latch], commands.Couple{Type: "cam", A: turn, B: slide, Profile: [][2]float64{{0, 5}, {180, 9}}})
+	if err != nil || got.Odds == "" {
+		t.Errorf("a second law that says otherwise: %+v (%v)", got, err)
+	}
+}

@@ -13,6 +13,8 @@ import (
 	"setfast/app"
 	"setfast/app/commands"
 	"setfast/core/assembly"
+	"setfast/core/cam"
+	"setfast/core/format"
 	"setfast/core/geom"
 	"setfast/core/part"
 	"setfast/kernel"
@@ -94,7 +96,7 @@ func Load(ctx context.Context, a *app.App, say func(string)) error {
 		}
 		b.key[r.name] = p.Key()
 	}
-	for _, f := range []func(){b.stand, b.crank, b.hinge, b.cover, b.placed} {
+	for _, f := range []func(){b.stand, b.crank, b.hinge, b.cover, b.placed, b.latch} {
 		if f(); b.err != nil {
 			return b.err
 		}
@@ -255,6 +257,36 @@ func (b *builder) cover() {
 	b.relate("concentric", b.hole("Cover", geom.V(40, 25, 0), z, 3.3), b.hole("Wall plate", geom.V(40, 25, 0), z, 3.3), "same")
 	b.relate("concentric", b.hole("Cover", geom.V(140, 25, 0), z, 3.3), b.hole("Wall plate", geom.V(140, 25, 0), z, 3.3), "same")
 	b.relate("concentric", b.hole("Cover", geom.V(40.4, 85, 0), z, 3.3), b.hole("Wall plate", geom.V(40, 85, 0), z, 3.3), "same")
+}
+
+// latch: a disc turns about a point beside its middle, and a flat follower runs on its edge. The lifts are taken from that edge.
+func (b *builder) latch() {
+	b.begin("Vent latch", "GV-160")
+	b.place("Latch plate", "Latch cam", "Latch follower")
+	b.do(commands.Relate{Type: "revolute", Put: b.rim("Latch cam", geom.V(0, 0, 0), z, 6.05), On: b.feature("Latch plate", part.Circle, geom.V(30, 30, 8), z, 6), Sense: "", Plan: true})
+	turn := b.last()
+	b.do(commands.Relate{Type: "prismatic", Put: b.hole("Latch follower", geom.V(20, 0, 0), x, 5), On: b.hole("Latch plate", geom.V(100, 30, 18), x, 5.05), Sense: "same"})
+	slide := b.last()
+	if b.err != nil {
+		return
+	}
+	say := cam.Said{Turn: turn, Slide: slide}
+	say.Face, _ = format.Ref(b.face("Latch cam", geom.V(6, 0, 14), z))
+	say.Tip, _ = format.Ref(b.face("Latch follower", geom.V(0, 0, 0), x.Neg()))
+	law, err := b.app.CamLaw(b.ctx, b.asm, say)
+	if err != nil {
+		b.err = err
+		return
+	}
+	b.do(commands.Couple{Type: "cam", A: turn, B: slide, Profile: law.Profile, Limits: &[2]float64{law.Low, law.High}})
+}
+
+// last is the relation that was made last.
+func (b *builder) last() string {
+	if b.err != nil || len(b.j.Asm.Mates) == 0 {
+		return ""
+	}
+	return b.j.Asm.Mates[len(b.j.Asm.Mates)-1].ID
 }
 
 // placed: a stand as it comes out of a file with placements: nothing is related yet, and all can be found.

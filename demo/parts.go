@@ -1,6 +1,6 @@
 // Package demo makes the sample project: the opener of a glasshouse's ridge vent, its parts from recipes of our own,
 // written as STEP files and brought in like anybody's, and its first assemblies: one set, one that moves as planned, one
-// unfinished, one at odds, and one that is only placed.
+// unfinished, one at odds, one that is only placed, and a latch whose follower runs on a cam.
 package demo
 
 // recipe is a part: its file, what is said of it, and how it is made. The words are those of the kernel's recipes.
@@ -87,4 +87,20 @@ cyl 140 25 -1 0 0 1 3.3 5
 cut
 cyl 140 85 -1 0 0 1 3.3 5
 cut`},
+	{"Latch plate", "GV-401", "steel", 7850, false, `
+box 0 0 0 140 60 8
+cyl 30 30 8 0 0 1 6 20
+fuse
+box 90 15 8 30 30 22
+fuse
+cyl 89 30 18 1 0 0 5.05 32
+cut`},
+	{"Latch cam", "GV-402", "steel", 7850, false, `
+cyl 6 0 0 0 0 1 18 14
+cyl 0 0 -1 0 0 1 6.05 16
+cut`},
+	{"Latch follower", "GV-403", "brass", 8500, false, `
+cyl 0 0 0 1 0 0 5 70
+cyl 0 0 0 1 0 0 9 4
+fuse`},
 }

@@ -3,7 +3,9 @@ package kernel
 import (
 	"encoding/binary"
 	"fmt"
+	"maps"
 	"math"
+	"slices"
 
 	"setfast/core/geom"
 	"setfast/core/part"
@@ -18,6 +20,7 @@ func (d *Derived) Surfaces() []part.Surface {
 	var out []part.Surface
 	at := map[string]int{}
 	m := &d.mesh
+	var ends edgeEnds
 	for _, x := range d.Features {
 		first := x.Name
 		if x.Same != "" {
@@ -30,6 +33,9 @@ func (d *Derived) Surfaces() []part.Surface {
 		case x.Face >= 0:
 			s.Triangles = m.face(x.Face)
 			s.Spread(s.Triangles)
+			if x.Kind == part.Plane {
+				s.Border = m.border(s.Triangles, &ends)
+			}
 		case x.Kind == part.Circle:
 			s.Spread(m.edge(x.Edge))
 		default:
@@ -108,6 +114,51 @@ func (m *Mesh) edge(i int) []geom.Vec {
 		out = append(out, geom.V(float64(m.Lines[3*k]), float64(m.Lines[3*k+1]), float64(m.Lines[3*k+2])))
 	}
 	return out
+}
+
+// corner is a place, to 1e-4 mm: where edges meet faces, points of both are there.
+type corner [3]int64
+
+func cornerAt(p geom.Vec) corner {
+	return corner{int64(math.Round(p.X * 1e4)), int64(math.Round(p.Y * 1e4)), int64(math.Round(p.Z * 1e4))}
+}
+
+// edgeEnds finds edges by their first chord, either way.
+type edgeEnds map[[2]corner][]int
+
+// border gives the edges of a face: those that run along the border of its triangles.
+func (m *Mesh) border(triangles []geom.Vec, ends *edgeEnds) (list [][]geom.Vec) {
+	if *ends == nil {
+		*ends = edgeEnds{}
+		for i := range m.LineEnds {
+			if e := m.edge(i); len(e) > 1 {
+				a, b := cornerAt(e[0]), cornerAt(e[1])
+				(*ends)[[2]corner{a, b}] = append((*ends)[[2]corner{a, b}], i)
+				(*ends)[[2]corner{b, a}] = append((*ends)[[2]corner{b, a}], i)
+			}
+		}
+	}
+	lone := map[[2]corner]bool{}
+	for i := 0; i+2 < len(triangles); i += 3 {
+		for k := range 3 {
+			a, b := cornerAt(triangles[i+k]), cornerAt(triangles[i+(k+1)%3])
+			if lone[[2]corner{b, a}] {
+				delete(lone, [2]corner{b, a})
+			} else {
+				lone[[2]corner{a, b}] = true
+			}
+		}
+	}
+	got := map[int]bool{}
+	for chord := range lone {
+		for _, i := range (*ends)[chord] {
+			got[i] = true
+		}
+	}
+	for _, i := range slices.Sorted(maps.Keys(got)) {
+		list = append(list, m.edge(i))
+	}
+	return list
 }
 
 // DecodeMesh reads the mesh that follows the head, so that Surfaces can be told.

@@ -152,3 +152,30 @@ func TestByName(t *testing.T) {
 		w.undo()
 	}
 }
+
+// TestCamFromEdge couples the sample's latch anew: the cam's face and the follower's are picked, the lifts, stroke and limits are told, and the
+// motion is tried before it is posted.
+func TestCamFromEdge(t *testing.T) {
+	w := browser(t, false)
+	w.at("Vent latch")
+	w.changed(`setfast.sentence.post({do: "unrelate", relation: "cam 1"})`)
+	w.keys("l")
+	w.until(`!document.querySelector("#coupling").hidden`)
+	w.run(`(() => { const s = document.querySelector("#couple-type"); s.value = "cam"; s.dispatchEvent(new Event("input", {bubbles: true})); })()`)
+	w.until(`document.querySelector("#couple-a").value === "turn 1" && document.querySelector("#couple-b").value === "slide 1"`)
+	w.click("#cam-edge")
+	w.says("#couplehint", "Pick the cam's flat face")
+	w.run(fmt.Sprintf(`setfast.pick(%q)`, w.nearest("Latch cam", "plane", 6, 0, 14)))
+	w.says("#couplehint", "Now pick what of the follower")
+	w.run(fmt.Sprintf(`setfast.pick(%q)`, w.nearest("Latch follower", "plane", 0, 0, 0)))
+	w.until(`document.querySelector("#profile").value.includes(";")`)
+	w.says("#couplehint", "a flat follower: stroke 12 mm")
+	w.says("#couplehint", "2 → 1 freedoms")
+	w.changed(`document.querySelector("#couplepost").click()`)
+	j, err := theApp.Judge(context.Background(), sampleAssembly(t, "Vent latch"))
+	if err != nil || j.Result.Left != 1 {
+		t.Errorf("%v freedoms are left (%v)", j.Result.Left, err)
+	}
+	w.undo()
+	w.undo()
+}

@@ -30,6 +30,7 @@ type Couple struct {
 	Phase   *float64     `json:"phase,omitempty"`
 	Profile [][2]float64 `json:"profile,omitempty"` // cam: degrees and mm
 	Spline  bool         `json:"spline,omitempty"`
+	Limits  *[2]float64  `json:"limits,omitempty"` // cam: of the slide of b, mm
 }
 
 var _ = register(Couple{})
@@ -64,6 +65,13 @@ func (c Couple) Edit(_ context.Context, b *Bench) (edit.Edit, string, error) {
 	m, err := format.ReadMate(raw, b.Asm.Values)
 	if err != nil {
 		return nil, "", words.Refuse("%s", words.Fault(err))
+	}
+	if c.Limits != nil && c.Type == "cam" {
+		limit, err := edit.NewSet(c.B, "limits.slide", *c.Limits)
+		if err != nil {
+			return nil, "", err
+		}
+		return edit.Batch{Edits: []edit.Edit{edit.NewRelate(m), limit}}, m.ID + ": " + words.Relation(b.Doc, b.Asm, m) + words.Coupled(m) + ", and its limits", nil
 	}
 	return edit.NewRelate(m), m.ID + ": " + words.Relation(b.Doc, b.Asm, m) + words.Coupled(m), nil
 }

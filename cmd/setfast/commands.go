@@ -26,6 +26,7 @@ func commands() []command {
 	return append([]command{
 		{"check", "FILE…", "Judges assembly files without a database: exit 0 if all pass, 1 if one does not, 2 if one cannot be read.", runCheck},
 		{"variants", "FILE", "Solves each variant that an assembly file has, side by side: exit 0 if all pass, 1 if one does not, 2 if it cannot be read.", runVariants},
+		{"cam", "FILE", "Works the law of a cam out from its edge and its follower: stroke, limits and the profile of the coupling.", runCam},
 		{"relate", "FILE", "Finds the relations that a placed assembly implies, in a STEP file or a document, and takes its account: exit 0 if it passes then, 1 if it does not, 2 if it cannot be read.", runRelate},
 		{"clash", "--mesh SCENE", "Tells which uses of a scene of triangles cross: exit 0 if none does, 1 if some do, 2 if it cannot be read.", runClash},
 		{"inspect", "FILE…", "Shows what is in STEP or IGES files, read together with those they refer to: exit 1 if one of these is missing.", runInspect},

@@ -10,9 +10,10 @@ import (
 type Surface struct {
 	Name string
 	Feature
-	Triangles []geom.Vec // of a face, three corners each; an edge has none, nor has a part without a shape
-	From, To  float64    // of a round face: where it begins and ends along Z, seen from O
-	Low, High geom.Vec   // its box
+	Triangles []geom.Vec   // of a face, three corners each; an edge has none, nor has a part without a shape
+	Border    [][]geom.Vec // of a flat face: its edges, by points on them
+	From, To  float64      // of a round face: where it begins and ends along Z, seen from O
+	Low, High geom.Vec     // its box
 }
 
 // Spread makes the box and the ends along the axis from points of the surface.
@@ -112,4 +113,14 @@ func (s *Surface) round(marks []geom.Vec) {
 	}
 	s.Spread(ends)
 	s.From, s.To = lo, hi
+}
+
+// Border gives the edges of a flat face by its name.
+func Border(all []Surface, name string) [][]geom.Vec {
+	for i := range all {
+		if all[i].Name == name {
+			return all[i].Border
+		}
+	}
+	return nil
 }

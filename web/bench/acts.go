@@ -12,6 +12,8 @@ import (
 	"setfast/app"
 	"setfast/app/commands"
 	"setfast/app/words"
+	"setfast/core/cam"
+	"setfast/core/format"
 	"setfast/core/group"
 	"setfast/core/seat"
 	"setfast/web/ask"
@@ -123,6 +125,47 @@ func (b *Bench) try(c *echo.Context, n int64) error {
 	shown := *o
 	inUnits(&shown, u)
 	return c.JSON(http.StatusOK, shown)
+}
+
+// coupled tries a coupling, and shows what it would tie.
+func (b *Bench) coupled(c *echo.Context, n int64) error {
+	m, err := ask.Command(c)
+	if err != nil {
+		return err
+	}
+	say, ok := m.Command.(commands.Couple)
+	if !ok {
+		return ask.Refuse("only a coupling can be tried here")
+	}
+	out, err := b.App.TryCoupling(c.Request().Context(), n, say)
+	if err != nil {
+		return err
+	}
+	return c.JSON(http.StatusOK, out)
+}
+
+// cam works the lifts of a cam out from its edge.
+func (b *Bench) cam(c *echo.Context, n int64) error {
+	var in struct{ Turn, Slide, Edge, Tip string }
+	if err := ask.JSON(c, &in); err != nil {
+		return err
+	}
+	say := cam.Said{Turn: in.Turn, Slide: in.Slide}
+	var err error
+	if say.Face, err = format.Ref(in.Edge); err == nil {
+		say.Tip, err = format.Ref(in.Tip)
+	}
+	if err != nil {
+		return ask.Refuse(err.Error())
+	}
+	law, err := b.App.CamLaw(c.Request().Context(), n, say)
+	if err != nil {
+		return err
+	}
+	return c.JSON(http.StatusOK, struct {
+		*cam.Law
+		Called string `json:"called"`
+	}{law, law.Called()})
 }
 
 // inUnits shows an offer's lengths as the project does.

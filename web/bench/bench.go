@@ -44,6 +44,8 @@ func (b *Bench) Routes(e *echo.Echo) {
 	e.POST("/a/:asm/open", ask.On("asm", b.open))
 	e.POST("/a/:asm/offers", ask.On("asm", b.offers))
 	e.POST("/a/:asm/try", ask.On("asm", b.try))
+	e.POST("/a/:asm/coupled", ask.On("asm", b.coupled))
+	e.POST("/a/:asm/cam", ask.On("asm", b.cam))
 	e.GET("/a/:asm/implied", ask.On("asm", b.implied))
 	e.GET("/a/:asm/next", ask.On("asm", b.proposed(b.App.Following)))
 	e.GET("/a/:asm/seatings", ask.On("asm", b.proposed(b.App.Seatings)))

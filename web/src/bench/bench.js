@@ -63,7 +63,7 @@ export class Bench {
     this.view = $("#view");
     this.stage = this.makeStage();
     this.sentence = new Sentence(/** @type {HTMLFormElement} */ ($("#saying")), this.stage, this.call, (a) => this.act(a));
-    this.coupling = new Coupling(/** @type {HTMLFormElement} */ ($("#coupling")), this.sentence.form, (a) => this.act(a));
+    this.coupling = new Coupling(/** @type {HTMLFormElement} */ ($("#coupling")), this);
     this.divider = new Divider($("#divider"), $("main.bench"));
     this.settings = new Settings((a) => this.act(a));
     this.ledger = new Ledger($("#account"), {

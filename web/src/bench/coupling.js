@@ -1,32 +1,58 @@
 // @ts-check
-// Couplings as a sentence of their own: two joints, and what ties them in terms of the trade.
-import { shown } from "../units.js";
+// Couplings as a sentence of their own: two joints, and what ties them in terms of the trade. What is said is tried before it is posted.
+import { shown, trim } from "../units.js";
 import { typed } from "./fields.js";
 import { Panel } from "./panel.js";
+import { poses } from "./state.js";
 
 /** @typedef {{id: string, of: {name: string, angular: boolean, at: number}[]}} Joint */
+
+/** @typedef {import("../stage/pick.js").Candidate} Candidate */
+
+const waitForTyping = 500; // ms
 
 /** What each coupling ties: the kinds of coordinate, of joint a and b. @type {Record<string, [string, string]>} */
 const ties = { gear: ["angle", "angle"], rack: ["angle", "slide"], screw: ["angle", "slide"], cam: ["angle", "slide"] };
 
 export class Coupling extends Panel {
   /**
-   * @param {HTMLFormElement} form @param {HTMLFormElement} saying the sentence
-   * @param {(a: object) => Promise<boolean>} post
+   * @param {HTMLFormElement} form @param {{act: (a: object) => Promise<boolean>, call: import("../net.js").Ask, stage: any,
+   *   sentence: import("./sentence.js").Sentence, state: import("./state.js").State | null}} b the Bench
    */
-  constructor(form, saying, post) {
-    super(form, saying);
-    this.post = post;
+  constructor(form, b) {
+    super(form, b.sentence.form);
+    this.sentence = b.sentence;
+    this.b = b;
+    /** @type {Candidate[]} of a cam's edge and its follower */
+    this.picks = [];
+    /** @type {[number, number] | null} limits of the slide that were found with the lifts */
+    this.limits = null;
+    this.trial = 0; // which was asked for last
+    this.taking = false;
+    this.told = ""; // of a cam's edge
+    this.wait = 0;
     /** @type {Joint[]} */
     this.joints = [];
-    form.addEventListener("input", () => this.show());
+    form.addEventListener("input", (e) => {
+      if (/** @type {Element} */ (e.target).id === "profile") this.forget();
+      this.show();
+      this.soon();
+    });
+    this.get("cam-edge").addEventListener("click", () => this.fromEdge());
   }
 
   /** @param {boolean} [on] */
   toggle(on = !this.on) {
     super.toggle(on);
-    if (!on) return;
+    this.forPicks(false);
+    if (!on) {
+      clearTimeout(this.wait);
+      this.trial++;
+      this.back();
+      return;
+    }
     this.show();
+    this.soon();
     this.get("couple-a").focus();
   }
 
@@ -67,8 +93,10 @@ export class Coupling extends Panel {
       case "gear":
         return text("ratio") ? { ...a, ratio: text("ratio") }
           : { ...a, teeth_a: count("teeth-a"), teeth_b: count("teeth-b"), inside: text("mesh") === "inside" };
-      case "cam":
-        return { ...a, profile: points(text("profile")), spline: this.get("spline").checked };
+      case "cam": {
+        const said = { ...a, profile: points(text("profile")), spline: this.get("spline").checked };
+        return this.limits && this.get("cam-limit").checked ? { ...said, limits: this.limits } : said;
+      }
     }
     const reverse = text("way") === "shrinks";
     if (text("lead")) return { ...a, lead: length("lead"), reverse };
@@ -82,7 +110,100 @@ export class Coupling extends Panel {
       this.say("Write the lifts as pairs of degrees and mm, such as 0, 0; 90, 12; 180, 0.", true);
       return;
     }
-    if (await this.post(a)) this.toggle(false);
+    if (await this.b.act(a)) this.toggle(false);
+  }
+
+  /** Whether what is said is all there. @param {any} a */
+  complete(a) {
+    if (!a.a || !a.b || (a.type === "gear" && a.a === a.b)) return false;
+    switch (a.type) {
+      case "gear":
+        return !!a.ratio || (a.teeth_a > 0 && a.teeth_b > 0);
+      case "cam":
+        return !!a.profile;
+      case "rack":
+        return !!a.lead || (!!a.module && a.teeth > 0);
+    }
+    return !!a.lead || !!a.pitch;
+  }
+
+  /** Tries what is said, a little after the last key. */
+  soon() {
+    clearTimeout(this.wait);
+    this.wait = window.setTimeout(() => this.try(), waitForTyping);
+  }
+
+  async try() {
+    const a = this.act();
+    if (!this.on || !this.complete(a)) return;
+    const trial = ++this.trial;
+    /** @type {any} */
+    let got;
+    try {
+      got = await this.b.call("coupled", a);
+    } catch (e) {
+      if (trial === this.trial) this.say(/** @type {Error} */ (e).message, true);
+      return;
+    }
+    if (trial !== this.trial) return;
+    const told = this.told ? `${this.told} · ` : "";
+    if (got.odds) this.say(told + got.odds, true);
+    else this.say(`${told}${got.before} → ${got.after} freedoms · ${got.note ?? "shown moving together"}`);
+    if (got.odds || !got.poses || got.poses.length < 2) return;
+    await this.b.stage.swing(got.names, got.poses);
+    if (trial === this.trial) this.back();
+  }
+
+  back() {
+    this.b.stage.goTo(poses(this.b.state));
+  }
+
+  /** Forgets what was found from a cam's edge. */
+  forget() {
+    this.told = "";
+    this.limits = null;
+    /** @type {HTMLElement} */ (this.get("cam-limit").parentElement).hidden = true;
+  }
+
+  /** Takes picks for a cam's edge, or no longer. @param {boolean} on */
+  forPicks(on) {
+    this.picks = [];
+    if (on) this.sentence.taking = (c) => this.pick(c);
+    else if (this.taking) this.sentence.taking = null;
+    this.taking = on;
+    this.b.stage.setPicked([]);
+  }
+
+  /** Takes the lifts from the cam's own edge: two picks. */
+  fromEdge() {
+    this.forget();
+    this.forPicks(true);
+    this.say("Pick the cam's flat face: its edge is what the follower runs on.");
+  }
+
+  /** @param {Candidate} c */
+  async pick(c) {
+    this.picks.push(c);
+    this.b.stage.setPicked(this.picks.map((p, i) => ({ c: p, role: i ? "on" : "put" })));
+    if (this.picks.length < 2) {
+      this.say("Now pick what of the follower touches it: a flat, the round of a roller, a ball, a point.");
+      return;
+    }
+    const [edge, tip] = this.picks;
+    this.forPicks(false);
+    try {
+      const [Turn, Slide] = [this.get("couple-a").value, this.get("couple-b").value];
+      const law = await this.b.call("cam", { Turn, Slide, Edge: edge.ref, Tip: tip.ref });
+      this.get("profile").value = law.profile.map((/** @type {number[]} */ p) => p.join(", ")).join("; ");
+      this.get("spline").checked = false;
+      this.limits = [law.from_mm, law.to_mm];
+      /** @type {HTMLElement} */ (this.get("cam-limit").parentElement).hidden = false;
+      this.told = ofCam(law);
+      this.say(this.told);
+      this.soon();
+    } catch (e) {
+      this.say(/** @type {Error} */ (e).message, true);
+    }
   }
 }
 
@@ -96,4 +217,12 @@ function missing(type) {
 export function points(text) {
   const out = text.split(/[;\n]/).map((p) => p.trim()).filter(Boolean).map((p) => p.split(/[,\s]+/).map(Number));
   return out.length > 1 && out.every((p) => p.length === 2 && p.every(isFinite)) ? out : null;
+}
+
+/** What is told of a cam. @param {any} law */
+function ofCam(law) {
+  const mm = (/** @type {number} */ x) => trim(Math.round(x * 1000) / 1000);
+  const gap = `now ${mm(Math.abs(law.gap_mm))} mm ${law.gap_mm > 0 ? "off the cam" : "inside the cam"}`;
+  const ends = [[law.from_mm, law.from_at_deg], [law.to_mm, law.to_at_deg]].map(([at, deg]) => `${mm(at)} at ${trim(deg)}°`);
+  return `${law.called}: stroke ${mm(law.stroke_mm)} mm, ${ends.join(" to ")}, ${Math.abs(law.gap_mm) < 0.001 ? "touching now" : gap}`;
 }
