@@ -3,10 +3,12 @@ package kernel
 import (
 	"fmt"
 	"math"
+	"slices"
 	"sort"
 
 	"setfast/core/geom"
 	"setfast/core/part"
+	"setfast/core/tol"
 )
 
 // hints tell features apart that are of one kind and size: where a face looks and how large it is, which hole of how many, which rim of
@@ -15,7 +17,7 @@ func (p *Part) hints(fs map[string]part.Feature, same map[string]string) map[str
 	out := map[string]string{}
 	p.faceHints(out)
 	holes := p.holeHints(fs, same, out)
-	p.rimHints(fs, holes, out)
+	p.rimHints(fs, holes, p.threadHints(out), out)
 	return out
 }
 
@@ -120,19 +122,79 @@ func (p *Part) holeHints(fs map[string]part.Feature, same, out map[string]string
 // rowApart, mm: holes this near to one line are in one row.
 const rowApart = 1e-3
 
+// Of a thread that is modelled, not drawn as a bare cylinder, the crests are round faces bounded by helices.
+const (
+	threadTurn = 0.5  // radians: a helix is followed that far at least
+	threadEven = 0.02 // of its rise: how far its points may be off
+)
+
+// pitch is that of the helix which bounds a round face; none without one.
+func (p *Part) pitch(i int) float64 {
+	f := &p.Faces[i]
+	if f.Kind != "cylinder" {
+		return 0
+	}
+	fr := part.Feature{Kind: part.Cylinder, O: f.Origin, Z: f.Axis}.AsFrame()
+	for k := range p.Edges {
+		e := &p.Edges[k]
+		if e.Kind != "other" || !slices.Contains(e.On, i) {
+			continue
+		}
+		points := p.Mesh.edge(k)
+		turn, last := 0.0, 0.0
+		turns, up := make([]float64, len(points)), make([]float64, len(points))
+		for n, q := range points {
+			d := q.Sub(f.Origin)
+			at := math.Atan2(d.Dot(fr.Y), d.Dot(fr.X))
+			if n > 0 {
+				turn += math.Remainder(at-last, 2*math.Pi)
+			}
+			last, turns[n], up[n] = at, turn, d.Dot(f.Axis)
+		}
+		if len(points) < 3 || math.Abs(turn) < threadTurn {
+			continue
+		}
+		rise := (up[len(up)-1] - up[0]) / turn
+		even := math.Abs(rise) > tol.SizeForSize
+		for n := range up {
+			even = even && math.Abs(up[n]-up[0]-rise*turns[n]) < threadEven*math.Abs(rise*turn)
+		}
+		if even {
+			return 2 * math.Pi * math.Abs(rise)
+		}
+	}
+	return 0
+}
+
+// threadHints tell the crests of threads from plain round faces. It gives the faces that are some.
+func (p *Part) threadHints(out map[string]string) map[int]bool {
+	threads := map[int]bool{}
+	for i := range p.Faces {
+		if pitch := p.pitch(i); pitch > 0 {
+			threads[i] = true
+			out[name('f', i)] = "thread of pitch " + part.Number(math.Round(pitch*100)/100)
+		}
+	}
+	return threads
+}
+
 // rimHints say of which hole a rim is, and at which end; a rim that bounds a cone and no hole is that of a chamfer.
-func (p *Part) rimHints(fs map[string]part.Feature, holes []string, out map[string]string) {
+func (p *Part) rimHints(fs map[string]part.Feature, holes []string, threads map[int]bool, out map[string]string) {
 	for i := range p.Edges {
 		n := name('e', i)
 		f := fs[n]
 		if f.Kind != part.Circle {
+			if slices.ContainsFunc(p.Edges[i].On, func(k int) bool { return threads[k] }) {
+				out[n] = "of a thread"
+			}
 			continue
 		}
-		cone, round := false, false
+		cone, round, thread := false, false, false
 		for _, k := range p.Edges[i].On {
 			if k >= 0 && k < len(p.Faces) {
 				cone = cone || p.Faces[k].Kind == "cone"
 				round = round || p.Faces[k].Kind == "cylinder"
+				thread = thread || threads[k]
 			}
 		}
 		hint := ""
@@ -148,6 +210,8 @@ func (p *Part) rimHints(fs map[string]part.Feature, holes []string, out map[stri
 			break
 		}
 		switch {
+		case thread:
+			hint = "of a thread"
 		case cone && !round:
 			hint = "of a chamfer"
 		case cone && hint != "":

@@ -10,7 +10,7 @@ import (
 )
 
 // Version marks what this code derives from a file; derived data of another version is derived again.
-const Version = 4
+const Version = 5
 
 // Import is what a file holds.
 type Import struct {

@@ -27,7 +27,7 @@ func runCam(c *call) int {
 	}
 	for name, said := range map[string]string{"turn": *turn, "slide": *slide, "edge": *edge, "tip": *tip} {
 		if said == "" {
-			return c.bad("cam wants --" + name)
+			return c.bad("cam wants --%s", name)
 		}
 	}
 	doc, surfaces, _, err := readPlaced(files[0], "", c.in, *unfenced)
@@ -36,10 +36,10 @@ func runCam(c *call) int {
 	}
 	say := cam.Said{Turn: *turn, Slide: *slide}
 	if say.Face, err = format.Ref(*edge); err != nil {
-		return c.bad("--edge: " + err.Error())
+		return c.bad("--edge: %v", err)
 	}
 	if say.Tip, err = format.Ref(*tip); err != nil {
-		return c.bad("--tip: " + err.Error())
+		return c.bad("--tip: %v", err)
 	}
 	ctx := context.Background()
 	a, err := account.Take(ctx, doc, doc.Root, nil)

@@ -50,6 +50,9 @@ func (l *Law) Called() string {
 // Border gives the edges of a flat face of a part, by points on them in the part's frame.
 type Border func(part, face string) [][]geom.Vec
 
+// sameDegree, °: points of a profile this near are one.
+const sameDegree = 1e-6
+
 // mostUses is how many parts an assembly may have here.
 const mostUses = 100_000
 
@@ -123,7 +126,7 @@ func Of(ctx context.Context, doc *assembly.Document, a *account.Account, say Sai
 // order sorts the profile by angle and finds its ends.
 func (l *Law) order() {
 	slices.SortFunc(l.Profile, func(a, b [2]float64) int { return cmp.Compare(a[0], b[0]) })
-	l.Profile = slices.CompactFunc(l.Profile, func(a, b [2]float64) bool { return math.Abs(a[0]-b[0]) < 1e-6 })
+	l.Profile = slices.CompactFunc(l.Profile, func(a, b [2]float64) bool { return math.Abs(a[0]-b[0]) < sameDegree })
 	l.Low, l.High = math.Inf(1), math.Inf(-1)
 	for _, p := range l.Profile {
 		if p[1] < l.Low {

@@ -39,7 +39,7 @@ func bent(p []Point) []Point {
 		a, b := p[i-1], p[i]
 		u, v := tangent(p, i-1, closed), tangent(p, i, closed)
 		long := apart(a, b)
-		if half := math.Acos(math.Max(-1, math.Min(1, u[0]*v[0]+u[1]*v[1]))) / 2; half > 1e-9 {
+		if half := math.Acos(math.Max(-1, math.Min(1, u[0]*v[0]+u[1]*v[1]))) / 2; half > sameAngle {
 			long *= half / math.Sin(half) // of the arc
 		}
 		for k := 1; k <= finer; k++ {

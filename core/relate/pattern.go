@@ -14,9 +14,10 @@ import (
 
 // What counts as holes of one pattern; common practice, no source.
 const (
-	patternOff  = 1.0 // mm: how far a hole may be off and still be meant
-	patternSize = 0.6 // lesser over greater radius
-	mostHoles   = 40  // of one direction that are looked at
+	patternOff  = 1.0  // mm: how far a hole may be off and still be meant
+	patternSize = 0.6  // lesser over greater radius
+	mostHoles   = 40   // of one direction that are looked at
+	nextBest    = 0.01 // how much less the next pair of faces counts
 )
 
 // matched is one pattern laid on another.
@@ -169,7 +170,7 @@ func (f *following) pattern(u int, m matched) {
 		n.Mates = append([]*assembly.Mate{f.mate("coincident", refTo(p[1]), refTo(p[0]), "opposed")}, axes...)
 		n.oneOf = fmt.Sprintf("pattern %d %s %s", u, refTo(first[0]), refTo(first[1]))
 		f.out = append(f.out, n)
-		n.ranking -= 0.01
+		n.ranking -= nextBest
 	}
 	if len(faces) == 0 {
 		n.Mates = axes

@@ -14,6 +14,12 @@
 #include "occt.h"
 #include "common.h"
 
+#include <BRepLib.hxx>
+#include <BRepOffsetAPI_MakePipeShell.hxx>
+#include <BRepBuilderAPI_MakeEdge.hxx>
+#include <BRepBuilderAPI_MakeWire.hxx>
+#include <Geom2d_Line.hxx>
+#include <Geom_CylindricalSurface.hxx>
 #include <BRepAlgoAPI_Common.hxx>
 #include <BRepAlgoAPI_Cut.hxx>
 #include <BRepAlgoAPI_Fuse.hxx>
@@ -129,6 +135,23 @@ struct maker {
     } else if (w == "sphere") {
       gp_Pnt p = pnt();
       stack.push_back(BRepPrimAPI_MakeSphere(p, num()).Shape());
+    } else if (w == "thread") { // what is cut out for one: a triangle swept along a helix of a radius, pitch and length
+      gp_Pnt p = pnt();
+      gp_Dir d = dir();
+      double r = num(), pitch = num(), length = num();
+      gp_Ax3 at(p, d);
+      Handle(Geom_CylindricalSurface) on = new Geom_CylindricalSurface(at, r);
+      Handle(Geom2d_Line) rise = new Geom2d_Line(gp_Pnt2d(0, 0), gp_Dir2d(2 * M_PI, pitch));
+      TopoDS_Edge helix = BRepBuilderAPI_MakeEdge(rise, on, 0, length / pitch * std::hypot(2 * M_PI, pitch));
+      BRepLib::BuildCurves3d(helix);
+      auto corner = [&](double out, double up) { return p.Translated(gp_Vec(at.XDirection()) * out + gp_Vec(d) * up); };
+      BRepBuilderAPI_MakePolygon cutter(corner(r - 0.6 * pitch, 0), corner(r + 0.05 * pitch, -0.4 * pitch), corner(r + 0.05 * pitch, 0.4 * pitch), true);
+      BRepOffsetAPI_MakePipeShell sweep(BRepBuilderAPI_MakeWire(helix).Wire());
+      sweep.SetMode(d);
+      sweep.Add(cutter.Wire());
+      sweep.Build();
+      sweep.MakeSolid();
+      stack.push_back(sweep.Shape());
     } else if (w == "prism") {
       gp_Pnt p = pnt();
       double h = num();
