@@ -2,6 +2,7 @@
 // given, and may crash or be ended without harm to the server.
 //
 //	setfast-kernel read FORMAT FILE     writes shape.json and shape.bin in the working folder
+//	setfast-kernel overlap              the same, of the pairs of shapes that standard input tells
 //	setfast-kernel make                 runs the recipe on standard input
 package main
 
@@ -45,11 +46,24 @@ func main() {
 		if err != nil {
 			fail(err.Error())
 		}
-		for name, data := range map[string][]byte{"shape.json": text, "shape.bin": blob} {
-			if err := os.WriteFile(name, data, 0o600); err != nil {
-				fail("no room for the result: " + err.Error())
-			}
+		answer(text, blob)
+	case "overlap":
+		dir, err := os.Getwd()
+		if err != nil {
+			fail(err.Error())
 		}
+		if err := fence(dir); err != nil && os.Getenv("SETFAST_UNFENCED") == "" {
+			fail("this machine cannot keep the reader of files inside its folder (Landlock: " + err.Error() + "); start with --unfenced to read files all the same")
+		}
+		job, err := io.ReadAll(os.Stdin)
+		var text, blob []byte
+		if err == nil {
+			text, blob, err = occt.Overlap(string(job))
+		}
+		if err != nil {
+			fail(err.Error())
+		}
+		answer(text, blob)
 	case "make":
 		recipe, err := io.ReadAll(os.Stdin)
 		if err == nil {
@@ -60,6 +74,15 @@ func main() {
 		}
 	default:
 		fail("unknown command " + os.Args[1])
+	}
+}
+
+// answer writes what was found into the working folder.
+func answer(text, blob []byte) {
+	for name, data := range map[string][]byte{"shape.json": text, "shape.bin": blob} {
+		if err := os.WriteFile(name, data, 0o600); err != nil {
+			fail("no room for the result: " + err.Error())
+		}
 	}
 }
 

@@ -22,6 +22,7 @@ type Mesh struct {
 	points    []geom.Vec
 	triangles [][3]int32 // in the order of the tree
 	planes    []plane    // of the triangles
+	was       []int32    // where each triangle stood among those given
 	nodes     []node
 }
 
@@ -57,6 +58,7 @@ func NewMesh(points []geom.Vec, triangles [][3]int32) *Mesh {
 	for i, k := range b.order {
 		m.triangles[i] = triangles[k]
 	}
+	m.was = b.order
 	m.planes = make([]plane, len(m.triangles))
 	for i, t := range m.triangles {
 		n := points[t[1]].Sub(points[t[0]]).Cross(points[t[2]].Sub(points[t[0]]))

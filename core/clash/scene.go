@@ -52,18 +52,18 @@ func (s *Scene) Move(i int, to geom.Pose) {
 // Pose is where a use is.
 func (s *Scene) Pose(i int) geom.Pose { return s.uses[i].Pose }
 
-// near lists the pairs of uses whose boxes meet.
-func (s *Scene) near() (out [][2]int32) {
+// near lists the pairs of uses whose boxes are no farther apart than a margin.
+func (s *Scene) near(margin float64) (out [][2]int32) {
 	slices.SortFunc(s.by, func(a, b int32) int { return cmp.Compare(s.low[a].X, s.low[b].X) })
 	var open []int32
 	for _, i := range s.by {
 		keep := open[:0]
 		for _, o := range open {
-			if s.high[o].X < s.low[i].X {
+			if s.high[o].X+margin < s.low[i].X {
 				continue
 			}
 			keep = append(keep, o)
-			if s.low[i].Y <= s.high[o].Y && s.low[o].Y <= s.high[i].Y && s.low[i].Z <= s.high[o].Z && s.low[o].Z <= s.high[i].Z {
+			if s.low[i].Y <= s.high[o].Y+margin && s.low[o].Y <= s.high[i].Y+margin && s.low[i].Z <= s.high[o].Z+margin && s.low[o].Z <= s.high[i].Z+margin {
 				out = append(out, [2]int32{min(i, o), max(i, o)})
 			}
 		}
@@ -74,7 +74,7 @@ func (s *Scene) near() (out [][2]int32) {
 
 // Pairs are the uses that cross by more than a depth in mm, each pair once, in order. Many pairs are looked at on all processors.
 func (s *Scene) Pairs(ctx context.Context, depth float64) ([][2]int32, error) {
-	list := s.near()
+	list := s.near(0)
 	hit := make([]bool, len(list))
 	const least = 64
 	par.Runs(len(list), least, func(_, from, to int) {

@@ -34,6 +34,13 @@ func Make(recipe string) error {
 	return err
 }
 
+// Overlap tells of pairs of shapes how far apart they are or what they have in common, see overlap.cpp for the words of a job.
+func Overlap(job string) (text, blob []byte, err error) {
+	j := C.CString(job)
+	defer C.free(unsafe.Pointer(j))
+	return take(C.sf_overlap(j))
+}
+
 func take(r C.sf_result) (text, blob []byte, err error) {
 	defer C.sf_free(r)
 	if r.error != nil {

@@ -19,6 +19,8 @@ void sf_start(void);
 sf_result sf_read(const char *path, const char *format, int max_instances);
 // sf_make runs a recipe and writes a STEP file; see recipe.cpp for its words.
 sf_result sf_make(const char *recipe);
+// sf_overlap tells of pairs of shapes how far apart they are or what they have in common; see overlap.cpp for the words of a job.
+sf_result sf_overlap(const char *job);
 void sf_free(sf_result r);
 
 #ifdef __cplusplus

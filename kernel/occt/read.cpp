@@ -101,6 +101,7 @@ struct reader {
   Handle(XCAFDoc_ColorTool) colors;
   int instances = 0, max_instances = 0;
   std::vector<TDF_Label> parts;
+  Handle(TDocStd_Document) kept; // the labels live as long as it does
   std::map<std::string, int> part_of;
   std::map<std::string, std::string> part_name;
 
@@ -310,9 +311,16 @@ struct reader {
     out.close('}');
   }
 
-  sf_result read(const char *path, const char *format, int most) {
+  // shaped gives a product's shape: in its own frame, its faces sewn into solids where they close.
+  static TopoDS_Shape shaped(const TDF_Label &l) {
+    TopoDS_Shape s = XCAFDoc_ShapeTool::GetShape(l);
+    s.Location(TopLoc_Location());
+    return TopExp_Explorer(s, TopAbs_SOLID).More() ? s : sewn(s);
+  }
+
+  sf_result read(const char *path, const char *format, int most, bool whole = true) {
     max_instances = most;
-    Handle(TDocStd_Document) doc;
+    Handle(TDocStd_Document) &doc = kept;
     XCAFApp_Application::GetApplication()->NewDocument("MDTV-XCAF", doc);
     out.open('{');
     std::vector<std::string> missing;
@@ -364,7 +372,7 @@ struct reader {
     out.close(']');
     out.key("parts");
     out.open('[');
-    for (size_t i = 0; i < parts.size(); i++) shape(parts[i], (int)i);
+    for (size_t i = 0; whole && i < parts.size(); i++) shape(parts[i], (int)i);
     out.close(']');
     out.close('}');
     if (parts.empty() && missing.empty()) return fail("the file holds no parts");
@@ -381,6 +389,18 @@ struct reader {
 };
 
 } // namespace
+
+// shapes_of reads a file's products again, in the order in which sf_read numbers them.
+std::vector<TopoDS_Shape> shapes_of(const char *path, const char *format, int max_instances) {
+  reader r;
+  sf_result told = r.read(path, format, max_instances, false);
+  std::string why = told.error ? told.error : "";
+  sf_free(told);
+  if (!why.empty()) throw std::runtime_error(why);
+  std::vector<TopoDS_Shape> out;
+  for (auto &l : r.parts) out.push_back(reader::shaped(l));
+  return out;
+}
 
 sf_result sf_read(const char *path, const char *format, int max_instances) {
   try {

@@ -1,0 +1,77 @@
+package clash
+
+import (
+	"math"
+	"slices"
+	"strings"
+)
+
+// Fit is an overlap that is meant, between two parts or two features of them.
+type Fit struct {
+	A, B string // component, or component/feature
+	Kind string // press, thread, mesh or ignore
+	Note string
+}
+
+// FitKinds are the kinds of fits.
+var FitKinds = []string{"press", "thread", "mesh", "ignore"}
+
+// coarse are thread diameters with the pitches of the coarse series, mm (ISO 261, values from memory).
+var coarse = [][2]float64{{1.6, 0.35}, {2, 0.4}, {2.5, 0.45}, {3, 0.5}, {3.5, 0.6}, {4, 0.7}, {5, 0.8}, {6, 1}, {7, 1}, {8, 1.25}, {10, 1.5}, {12, 1.75}, {14, 2}, {16, 2}, {18, 2.5}, {20, 2.5}, {22, 2.5}, {24, 3}, {27, 3}, {30, 3.5}, {36, 4}}
+
+// threadDepth is how deep a thread of a diameter is: 17/24 of the height of its triangle, which is √3/2 of the pitch (ISO 68-1). Between sizes
+// the next larger pitch counts, beyond them a tenth of the diameter (common practice, no source).
+func threadDepth(d float64) float64 {
+	for _, c := range coarse {
+		if d <= c[0]+1e-3 {
+			return 17.0 / 24 * math.Sqrt(3) / 2 * c[1]
+		}
+	}
+	return d / 10
+}
+
+// meant is the fit that an overlap is declared as, if it stays within it.
+func (o *Options) meant(a, b *Item, f *found) *Fit {
+	for i := range o.Fits {
+		fit := &o.Fits[i]
+		for _, ends := range [2][2]string{{fit.A, fit.B}, {fit.B, fit.A}} {
+			if !names(ends[0], a, f.faces[0]) || !names(ends[1], b, f.faces[1]) {
+				continue
+			}
+			if fit.Kind == "thread" && f.depth > threadDepth(diameter(a, b, f))+o.MM {
+				continue
+			}
+			return fit
+		}
+	}
+	return nil
+}
+
+// names tells whether an end of a fit is a part, what it lies in, or one of its features, which is then the one that overlaps.
+func names(end string, x *Item, face int32) bool {
+	if end == x.Name || strings.HasPrefix(x.Name, end+"/") {
+		return true
+	}
+	feature, ok := strings.CutPrefix(end, x.Name+"/")
+	if !ok || strings.Contains(feature, "/") {
+		return false
+	}
+	at := slices.IndexFunc(x.Solid.Faces, func(k Face) bool { return k.Name == feature })
+	if at < 0 || face < 0 || int(face) >= len(x.Solid.Faces) {
+		return at < 0 // a feature that is no face, such as an axis of the document's own: the part is meant
+	}
+	p, q := &x.Solid.Faces[at], &x.Solid.Faces[face]
+	same := p.Kind == q.Kind && p.Radius == q.Radius && p.O.Sub(q.O).Reject(q.Z).Norm() < 1e-6 // the halves of a hole are one
+	return at == int(face) || same && p.HasAxis()
+}
+
+// diameter is that of the round face of the two that overlap deepest; the larger, which is the thread's own.
+func diameter(a, b *Item, f *found) float64 {
+	d := 0.0
+	for k, x := range [2]*Item{a, b} {
+		if i := f.faces[k]; i >= 0 && int(i) < len(x.Solid.Faces) {
+			d = math.Max(d, 2*x.Solid.Faces[i].Radius)
+		}
+	}
+	return d
+}

@@ -1,0 +1,222 @@
+package clash
+
+import (
+	"math"
+
+	"setfast/core/geom"
+	"setfast/core/part"
+)
+
+// met is what looking at two solids told: what their exact surfaces decide, and whether only the exact shapes can.
+type met struct {
+	distance float64 // the least that is known, none where they touch
+	at       geom.Vec
+	faces    [2]int32 // that are nearest
+	crosses  bool     // surfaces go through one another, or one lies in the other
+	inside   bool     // one lies wholly in the other
+	doubtful bool     // some surfaces are so near that their triangles cannot decide
+}
+
+// pairing is the scratch of looking at pairs; it belongs to one goroutine.
+type pairing struct {
+	search searching
+	faces  map[int64]*facing
+	last   int64
+	latest *facing
+}
+
+// facing is what two faces are to one another.
+type facing struct {
+	what     known
+	distance float64
+	at       geom.Vec
+	settled  bool // nothing more can be learnt of it
+	level    bool // two planes that run along each other
+	alike    bool // and look the same way: where they share an area, both solids lie behind it
+	near     bool
+}
+
+// look looks at two solids, the second standing at a pose in the frame of the first: surfaces nearer than clearance are measured, what is
+// within mm touches.
+func (p *pairing) look(a, b *Solid, to geom.Pose, mm, clearance float64) met {
+	out := met{distance: math.Inf(1), faces: [2]int32{-1, -1}}
+	if a.Mesh.Empty() || b.Mesh.Empty() {
+		return out
+	}
+	t := relativeOf(geom.Home, to)
+	limit := math.Max(mm, clearance)
+	margin := limit + a.Off + b.Off
+	p.faces, p.latest = map[int64]*facing{}, nil
+	s := &p.search
+	s.begin(b.Mesh)
+	s.stack = append(s.stack[:0], [2]int32{0, 0})
+	for len(s.stack) > 0 {
+		top := s.stack[len(s.stack)-1]
+		s.stack = s.stack[:len(s.stack)-1]
+		n, m := &a.Mesh.nodes[top[0]], &b.Mesh.nodes[top[1]]
+		wide := node{mid: n.mid, half: n.half.Add(geom.V(margin, margin, margin))}
+		if t.apart(&wide, m) {
+			continue
+		}
+		switch {
+		case n.left == 0 && m.left == 0:
+			for j := m.from; j < m.to; j++ {
+				k := b.Mesh.triangles[j]
+				v := [3]geom.Vec{s.at(b.Mesh, k[0], &t), s.at(b.Mesh, k[1], &t), s.at(b.Mesh, k[2], &t)}
+				for i := n.from; i < n.to; i++ {
+					p.triangles(&out, a, b, i, j, &v, &t, mm, limit)
+				}
+			}
+		case m.left == 0 || n.left != 0 && larger(n, m):
+			s.stack = append(s.stack, [2]int32{n.left, top[1]}, [2]int32{n.left + 1, top[1]})
+		default:
+			s.stack = append(s.stack, [2]int32{top[0], m.left}, [2]int32{top[0], m.left + 1})
+		}
+	}
+	for key, f := range p.faces {
+		if f.distance < out.distance && (f.near || f.what == flat) {
+			out.distance, out.at, out.faces = f.distance, f.at, [2]int32{int32(key >> 32), int32(key & 0xffffffff)}
+		}
+	}
+	if !out.crosses && !out.doubtful {
+		out.inside = p.contains(a, b, &t, mm)
+		out.crosses = out.inside
+	}
+	return out
+}
+
+// triangles looks at one triangle of each.
+func (p *pairing) triangles(out *met, a, b *Solid, i, j int32, v *[3]geom.Vec, t *relative, mm, limit float64) {
+	fa, fb := a.of[i], b.of[j]
+	key := int64(fa)<<32 | int64(fb)
+	f := p.latest
+	if f == nil || p.last != key {
+		if f = p.faces[key]; f == nil {
+			f = p.facing(a, b, fa, fb, t, mm)
+			p.faces[key] = f
+		}
+		p.last, p.latest = key, f
+	}
+	if f.settled {
+		return
+	}
+	u := a.Mesh.corners3(i)
+	within := limit + a.bent(fa) + b.bent(fb)
+	if beyond(&u, v, within) {
+		return
+	}
+	if f.what != flat {
+		if d, at := triangleDistance(&u, v); d <= within {
+			f.settled, f.near, f.at = true, true, at
+			if f.what == doubt {
+				out.doubtful = true
+				f.distance = d
+			}
+		}
+		return
+	}
+	if !f.level && !out.crosses && trianglesCross(&u, v, mm) {
+		out.crosses, f.distance, f.at = true, 0, middle(&u).Add(middle(v)).Scale(0.5)
+		out.faces, out.at = [2]int32{fa, fb}, f.at
+	}
+	if f.distance > 0 {
+		if d, at := triangleDistance(&u, v); d < f.distance {
+			f.distance, f.at = d, at
+			if d <= mm {
+				f.distance = 0
+			}
+		}
+	}
+	if f.alike && !out.doubtful && f.distance == 0 && shareArea(&u, v, mm) {
+		out.doubtful = true
+	}
+	f.settled = f.distance == 0 && (f.level && !f.alike || out.crosses || out.doubtful)
+}
+
+// shareArea tells whether two triangles of one plane overlap there by more than a length: no edge of either parts them.
+func shareArea(u, v *[3]geom.Vec, mm float64) bool {
+	n := u[1].Sub(u[0]).Cross(u[2].Sub(u[0]))
+	for _, t := range [2]*[3]geom.Vec{u, v} {
+		for i := range 3 {
+			out := t[(i+1)%3].Sub(t[i]).Cross(n)
+			long := out.Norm()
+			if long == 0 {
+				return false
+			}
+			span := func(s *[3]geom.Vec) (low, high float64) {
+				low, high = math.Inf(1), math.Inf(-1)
+				for _, p := range s {
+					h := p.Dot(out) / long
+					low, high = math.Min(low, h), math.Max(high, h)
+				}
+				return low, high
+			}
+			ul, uh := span(u)
+			vl, vh := span(v)
+			if math.Min(uh, vh)-math.Max(ul, vl) <= mm {
+				return false
+			}
+		}
+	}
+	return true
+}
+
+func middle(t *[3]geom.Vec) geom.Vec { return t[0].Add(t[1]).Add(t[2]).Scale(1.0 / 3) }
+
+// beyond tells whether the boxes of two triangles are farther apart than a length.
+func beyond(u, v *[3]geom.Vec, mm float64) bool {
+	ul, uh := u[0].Least(u[1]).Least(u[2]), u[0].Most(u[1]).Most(u[2])
+	vl, vh := v[0].Least(v[1]).Least(v[2]), v[0].Most(v[1]).Most(v[2])
+	return ul.X-vh.X > mm || vl.X-uh.X > mm || ul.Y-vh.Y > mm || vl.Y-uh.Y > mm || ul.Z-vh.Z > mm || vl.Z-uh.Z > mm
+}
+
+// facing decides what two faces are to one another.
+func (p *pairing) facing(a, b *Solid, fa, fb int32, t *relative, mm float64) *facing {
+	x := seen{s: a, at: fa, f: a.Faces[fa].Feature, from: a.Faces[fa].From, end: a.Faces[fa].To}
+	y := seen{s: b, at: fb, f: b.Faces[fb].Feature, to: t, from: b.Faces[fb].From, end: b.Faces[fb].To}
+	y.f.O, y.f.Z = t.point(y.f.O), t.point(y.f.Z).Sub(t.o)
+	f := &facing{distance: math.Inf(1)}
+	f.what, f.distance = between(&x, &y, mm)
+	if f.what == flat {
+		planes := x.f.Kind == part.Plane && y.f.Kind == part.Plane
+		f.distance, f.level = math.Inf(1), planes && along(x.f.Z, y.f.Z)
+		f.alike = f.level && x.f.Z.Dot(y.f.Z) > 0
+	}
+	return f
+}
+
+// tries is how many points are tried for one that does not lie on the other's surface.
+const tries = 12
+
+// contains tells whether one of two solids that do not go through one another lies in the other.
+func (p *pairing) contains(a, b *Solid, t *relative, mm float64) bool {
+	for _, c := range [2]struct {
+		in, of *Solid
+		point  func(geom.Vec) geom.Vec
+	}{{b, a, t.point}, {a, b, t.back}} {
+		if !c.of.Closed {
+			continue
+		}
+		n := &c.of.Mesh.nodes[0]
+		step := max(1, len(c.in.Mesh.points)/tries)
+		for k := 0; k < len(c.in.Mesh.points); k += step {
+			q := c.point(c.in.Mesh.points[k])
+			if n.outside(q) > 0 {
+				break // it reaches out of the other's box
+			}
+			if d, _ := c.of.Mesh.Nearest(q); d > mm+c.of.Off {
+				if c.of.Mesh.Inside(q) {
+					return true
+				}
+				break
+			}
+		}
+	}
+	return false
+}
+
+// back is a point of the first mesh in the frame of the second.
+func (t *relative) back(v geom.Vec) geom.Vec {
+	d := v.Sub(t.o)
+	return geom.V(d.Dot(t.r[0]), d.Dot(t.r[1]), d.Dot(t.r[2]))
+}

@@ -1,0 +1,99 @@
+package clash
+
+import (
+	"math"
+
+	"setfast/core/geom"
+	"setfast/core/part"
+)
+
+// Solid is a part as it is looked at: its triangles, and what is known of its faces exactly. It is made once and may be shared.
+type Solid struct {
+	Key    string // of its content: pairs of the same keys at the same placement are looked at once
+	Mesh   *Mesh
+	Faces  []Face
+	Closed bool    // it has an inside
+	Off    float64 // mm: how far the triangles of a bent face may be off it
+	Volume float64 // mm³
+
+	of     []int32 // the face of each triangle, in the order of the tree
+	starts []int32 // where the triangles of each face begin in byFace
+	byFace []int32
+}
+
+// Face is a face of a solid. A round one begins and ends along its axis, seen from its origin.
+type Face struct {
+	Name string
+	part.Feature
+	From, To float64
+}
+
+// NewSolid makes a solid of triangles in the order of its faces, each of which ends where ends says. Features of faces that are not known
+// have no kind.
+func NewSolid(points []geom.Vec, triangles [][3]int32, ends []uint32, faces []Face) *Solid {
+	s := &Solid{Mesh: NewMesh(points, triangles), Faces: faces}
+	face := make([]int32, len(triangles))
+	from := uint32(0)
+	for f, end := range ends {
+		for k := from; k < min(end, uint32(len(triangles))); k++ {
+			face[k] = int32(f)
+		}
+		from = end
+	}
+	s.of = make([]int32, len(triangles))
+	count := make([]int32, len(faces)+1)
+	for i, k := range s.Mesh.was {
+		s.of[i] = face[k]
+		count[face[k]+1]++
+	}
+	for f := range faces {
+		count[f+1] += count[f]
+	}
+	s.starts = append([]int32(nil), count...)
+	s.byFace = make([]int32, len(triangles))
+	for i, f := range s.of {
+		s.byFace[count[f]] = int32(i)
+		count[f]++
+	}
+	for f := range faces {
+		if x := &s.Faces[f]; x.IsAxis() || x.Kind == part.Cone {
+			x.From, x.To = math.Inf(1), math.Inf(-1)
+			s.corners(int32(f), func(p geom.Vec) {
+				along := p.Sub(x.O).Dot(x.Z)
+				x.From, x.To = math.Min(x.From, along), math.Max(x.To, along)
+			})
+		}
+	}
+	return s
+}
+
+// corners goes over the corners of a face's triangles, which lie on it; some come more than once.
+func (s *Solid) corners(face int32, each func(p geom.Vec)) {
+	for _, i := range s.byFace[s.starts[face]:s.starts[face+1]] {
+		for _, k := range s.Mesh.triangles[i] {
+			each(s.Mesh.points[k])
+		}
+	}
+}
+
+// bent is how far the triangles of a face may be off it.
+func (s *Solid) bent(face int32) float64 {
+	if s.drawn(face) {
+		return 0
+	}
+	return s.Off
+}
+
+// fine is the solid by its own triangles.
+func (s *Solid) fine() *Fine {
+	f := &Fine{Mesh: s.Mesh, Face: make([]int32, len(s.of))}
+	for i, k := range s.Mesh.was {
+		f.Face[k] = s.of[i]
+	}
+	return f
+}
+
+// drawn tells whether a face's triangles are its surface: of a plane, and of a shape that is triangles alone.
+func (s *Solid) drawn(face int32) bool {
+	return s.Faces[face].Kind == part.Plane || s.Off == 0
+}
