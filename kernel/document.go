@@ -11,13 +11,14 @@ import (
 type Placed struct {
 	Document *assembly.Document
 	Surfaces map[string][]part.Surface // per part
+	Derived  map[string]*Derived
 	Left     []string                  // uses that are no rigid placement, being mirrored or scaled
 }
 
 // Document makes a document of an import. path is how its parts name the file, sha its SHA-256. A file without a product tree gives one
 // assembly of all its parts.
 func (im *Import) Document(path, sha string) (*Placed, error) {
-	d := &placing{im: im, names: map[string]bool{}, made: map[string]string{}, out: &Placed{Surfaces: map[string][]part.Surface{},
+	d := &placing{im: im, names: map[string]bool{}, made: map[string]string{}, out: &Placed{Surfaces: map[string][]part.Surface{}, Derived: map[string]*Derived{},
 		Document: &assembly.Document{Settings: assembly.DefaultSettings, Parts: map[string]*part.Part{}, Assemblies: map[string]*assembly.Assembly{}}}}
 	doc := d.out.Document
 	for i := range im.Parts {
@@ -31,7 +32,7 @@ func (im *Import) Document(path, sha string) (*Placed, error) {
 		doc.Parts[key] = p
 		doc.PartOrder = append(doc.PartOrder, key)
 		d.keys = append(d.keys, key)
-		d.out.Surfaces[key] = derived.Surfaces()
+		d.out.Surfaces[key], d.out.Derived[key] = derived.Surfaces(), derived
 	}
 	if len(im.Roots) == 1 && len(im.Roots[0].Children) > 0 {
 		doc.Root = d.assembly(im.Roots[0])

@@ -19,6 +19,15 @@ const maxTriangles = 20_000_000
 // ReadSTL reads a file of triangles, text or binary, in mm: a closed surface, of which the volume and its moments follow
 // exactly. It has no faces or edges that relations could stand on, and no exact symmetry.
 func ReadSTL(path string) (*part.Part, error) {
+	tris, err := Triangles(path)
+	if err != nil {
+		return nil, err
+	}
+	return ofTriangles(tris)
+}
+
+// Triangles reads a file of triangles, text or binary, in mm.
+func Triangles(path string) ([][3]geom.Vec, error) {
 	data, err := os.ReadFile(path)
 	if err != nil {
 		return nil, err
@@ -35,7 +44,7 @@ func ReadSTL(path string) (*part.Part, error) {
 	if len(tris) < 4 {
 		return nil, fmt.Errorf("it holds %d triangles; a closed surface has at least 4", len(tris))
 	}
-	return ofTriangles(tris)
+	return tris, nil
 }
 
 func binaryTriangles(data []byte) ([][3]geom.Vec, error) {

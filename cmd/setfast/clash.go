@@ -23,17 +23,23 @@ type crossed struct {
 	Timing map[string]float64 `json:"timing_ms,omitempty"`
 }
 
-// runClash tells which uses of a scene of triangles cross: 0 if none does, 1 if some do, 2 unreadable.
+// runClash tells what of an assembly, or of a scene of triangles, passes through what: 0 if nothing does, 1 if something does or cannot be
+// decided, 2 unreadable.
 func runClash(c *call) int {
-	asJSON := c.Bool("json", false, "print JSON: {pairs, sweep, timing_ms}")
-	mesh := c.Bool("mesh", false, "the FILE is a scene of triangles as plain text; documents are not looked at yet")
+	asJSON := c.Bool("json", false, "print JSON: {verdict, looked_at, no_shape, pairs, undecided}; of a scene {pairs, sweep}")
+	clearance := c.Float64("clearance", 0, "also tell parts that are nearer than this, in `mm`")
+	mesh := c.Bool("mesh", false, "the FILE is a scene of triangles as plain text")
 	timing := c.Bool("timing", false, "add where the time went")
+	unfenced := c.Bool("unfenced", false, "read even where the machine cannot keep the reader inside its folder")
 	files, code, ok := c.files(1, 1)
 	if !ok {
 		return code
 	}
-	if !*mesh {
-		return c.bad("clash looks at scenes of triangles so far, with --mesh")
+	switch {
+	case *clearance < 0 || *clearance > 1e6:
+		return c.bad("--clearance is a length in mm, not %g", *clearance)
+	case !*mesh:
+		return clashFile(c, files[0], *clearance, *asJSON, *timing, *unfenced)
 	}
 	f, err := os.Open(files[0])
 	if err != nil {

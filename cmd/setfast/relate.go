@@ -182,21 +182,31 @@ func readPlaced(file, out string, in io.Reader, unfenced bool) (*assembly.Docume
 		doc, err := readShaped(file, in, func(key string, d *kernel.Derived) { surfaces[key] = d.Surfaces() })
 		return doc, surfaces, nil, err
 	}
-	k, err := kernel.Find()
+	p, err := readTree(file, out, unfenced)
 	if err != nil {
 		return nil, nil, nil, err
+	}
+	return p.Document, p.Surfaces, p.Left, nil
+}
+
+// readTree makes a document of a shape file; parts of it name the file as seen from where out will lie.
+func readTree(file, out string, unfenced bool) (*kernel.Placed, error) {
+	k, err := kernel.Find()
+	if err != nil {
+		return nil, err
 	}
 	k.Unfenced = k.Unfenced || unfenced
 	data, err := os.ReadFile(file)
 	if err != nil {
-		return nil, nil, nil, plain(err)
+		return nil, plain(err)
 	}
 	im, err := readBeside(context.Background(), k, file)
 	if err != nil {
-		return nil, nil, nil, err
+		return nil, err
 	}
-	path := file
+	path := filepath.Base(file)
 	if out != "" {
+		path = file
 		from, err1 := filepath.Abs(filepath.Dir(out))
 		to, err2 := filepath.Abs(file)
 		if err1 == nil && err2 == nil {
@@ -206,11 +216,7 @@ func readPlaced(file, out string, in io.Reader, unfenced bool) (*assembly.Docume
 		}
 	}
 	sum := sha256.Sum256(data)
-	p, err := im.Document(filepath.ToSlash(path), hex.EncodeToString(sum[:]))
-	if err != nil {
-		return nil, nil, nil, err
-	}
-	return p.Document, p.Surfaces, p.Left, nil
+	return im.Document(filepath.ToSlash(path), hex.EncodeToString(sum[:]))
 }
 
 // tellRelated prints what was found for people: an assembly each, from the lowest up.

@@ -44,6 +44,7 @@ type Assembly struct {
 	Variants     []Variant
 	Views        []View
 	Dismissed    []Dismissed
+	Fits         []Fit
 
 	index *index // made by Seal, never changed
 }
@@ -71,6 +72,13 @@ type View struct {
 
 // Dismissed is a finding that somebody has looked at and accepts, with the reason.
 type Dismissed struct{ Finding, Why string }
+
+// Fit is an overlap that is meant: between two components, or two of their features.
+type Fit struct {
+	A, B Ref // a component is a path without a feature
+	Kind string
+	Note string
+}
 
 // Component is one use of a part or of another assembly.
 type Component struct {
@@ -147,6 +155,8 @@ type Drive struct {
 	From, To        float64
 	Steps           int
 	Record          []string
+	Clash           bool // what is met on the way is told
+	UntilContact    bool // it ends at the first contact
 }
 
 // index finds components and relations by name. It counts only for the lists it was made of: a copy of an assembly with other

@@ -4,6 +4,8 @@ import (
 	"math"
 	"slices"
 	"strings"
+
+	"setfast/core/assembly"
 )
 
 // Fit is an overlap that is meant, between two parts or two features of them.
@@ -13,8 +15,19 @@ type Fit struct {
 	Note string
 }
 
-// FitKinds are the kinds of fits.
-var FitKinds = []string{"press", "thread", "mesh", "ignore"}
+// Meant are the fits that an assembly declares.
+func Meant(a *assembly.Assembly) (out []Fit) {
+	end := func(r assembly.Ref) string {
+		if r.Feature == "" {
+			return strings.Join(r.Path, "/")
+		}
+		return r.String()
+	}
+	for _, f := range a.Fits {
+		out = append(out, Fit{A: end(f.A), B: end(f.B), Kind: f.Kind, Note: f.Note})
+	}
+	return out
+}
 
 // coarse are thread diameters with the pitches of the coarse series, mm (ISO 261, values from memory).
 var coarse = [][2]float64{{1.6, 0.35}, {2, 0.4}, {2.5, 0.45}, {3, 0.5}, {3.5, 0.6}, {4, 0.7}, {5, 0.8}, {6, 1}, {7, 1}, {8, 1.25}, {10, 1.5}, {12, 1.75}, {14, 2}, {16, 2}, {18, 2.5}, {20, 2.5}, {22, 2.5}, {24, 3}, {27, 3}, {30, 3.5}, {36, 4}}

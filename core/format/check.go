@@ -209,6 +209,15 @@ func (c *checker) motion(where *node, p assembly.Planned) {
 }
 
 func (c *checker) measured(where *node, m assembly.Measure) {
+	if m.Type == "clearance" {
+		for name, r := range map[string]*assembly.Ref{"a": m.A, "b": m.B} {
+			was := *r
+			if c.fitEnd(where.at(name), &was); c.err == nil && was.Feature != "" {
+				c.fail(where.at(name), "a clearance is measured between components, and %s is a feature", &was)
+			}
+		}
+		return
+	}
 	a, b := c.feature(where, m.A), c.feature(where, m.B)
 	c.feature(where, m.OfRef)
 	if f := c.feature(where, m.In); m.In != nil && c.err == nil && !f.HasFrame() {

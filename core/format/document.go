@@ -97,8 +97,18 @@ func version(d *assembly.Document) int {
 		}
 	}
 	for _, a := range d.Assemblies {
-		if len(a.Groups)+len(a.Variants)+len(a.Views)+len(a.Dismissed) > 0 {
+		if len(a.Groups)+len(a.Variants)+len(a.Views)+len(a.Dismissed)+len(a.Fits) > 0 {
 			return mostVersion
+		}
+		for _, d := range a.Drives {
+			if d.Clash || d.UntilContact {
+				return mostVersion
+			}
+		}
+		for _, m := range a.Measures {
+			if m.Type == "clearance" {
+				return mostVersion
+			}
 		}
 	}
 	return 1

@@ -31,6 +31,9 @@ func (r *reader) drive(name string, n *node) assembly.Drive {
 		}
 		d.Steps = int(v)
 	}
+	if r.version > 1 {
+		d.Clash, d.UntilContact = r.flag(n, "clash"), r.flag(n, "until_contact")
+	}
 	for _, c := range r.items(n, "record") {
 		if r.want(c, 's') {
 			d.Record = append(d.Record, c.str)
@@ -48,6 +51,12 @@ func DriveObject(d assembly.Drive) json.Marshaler {
 	o.put("from", d.From)
 	o.put("to", d.To)
 	o.put("steps", d.Steps)
+	if d.Clash {
+		o.put("clash", true)
+	}
+	if d.UntilContact {
+		o.put("until_contact", true)
+	}
 	if len(d.Record) > 0 {
 		o.put("record", d.Record)
 	}

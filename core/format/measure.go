@@ -2,6 +2,8 @@ package format
 
 import (
 	"encoding/json"
+	"slices"
+	"strings"
 
 	"setfast/core/assembly"
 )
@@ -29,11 +31,26 @@ func (r *reader) measure(name string, n *node) assembly.Measure {
 	case "centre_of_mass":
 		m.In = r.optRef(n, "in")
 	case "mass":
+	case "clearance":
+		if r.version < 2 {
+			r.fail(r.get(n, "type"), "a clearance is measured in documents of version 2")
+			return m
+		}
+		m.A, m.B = r.whole(n, "a"), r.whole(n, "b")
 	default:
-		r.fail(r.get(n, "type"), "unknown measure %q%s", m.Type, meant(m.Type, measureTypes, nil))
+		known := measureTypes
+		if r.version > 1 {
+			known = append(slices.Clone(known), "clearance")
+		}
+		r.fail(r.get(n, "type"), "unknown measure %q%s", m.Type, meant(m.Type, known, nil))
 	}
 	r.done(n)
 	return m
+}
+
+// whole reads the path of a component.
+func (r *reader) whole(n *node, name string) *assembly.Ref {
+	return &assembly.Ref{Path: strings.Split(r.needText(n, name), "/")}
 }
 
 // MeasureObject is a measure as it stands in a file, without its name.
@@ -42,7 +59,7 @@ func MeasureObject(m assembly.Measure) json.Marshaler {
 	o.put("type", m.Type)
 	ref := func(name string, r *assembly.Ref) {
 		if r != nil {
-			o.put(name, r.String())
+			o.put(name, end(*r))
 		}
 	}
 	ref("a", m.A)

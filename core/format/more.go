@@ -4,6 +4,7 @@ import (
 	"encoding/json"
 	"fmt"
 	"slices"
+	"strings"
 
 	"setfast/core/assembly"
 	"setfast/core/geom"
@@ -24,6 +25,37 @@ func (r *reader) more(n *node, a *assembly.Assembly) {
 	a.Variants = r.variants(r.get(n, "variants"))
 	a.Views = r.views(r.get(n, "views"))
 	a.Dismissed = r.dismissed(r.get(n, "dismissed"))
+	a.Fits = r.fits(r.get(n, "fits"))
+}
+
+// fitKinds are the kinds of overlaps that may be meant.
+var fitKinds = []string{"press", "thread", "mesh", "ignore"}
+
+// fits reads overlaps that are meant.
+func (r *reader) fits(n *node) (out []assembly.Fit) {
+	if n == nil || !r.want(n, '[') {
+		return nil
+	}
+	for _, c := range n.items() {
+		if !r.object(c) {
+			return nil
+		}
+		f := assembly.Fit{Kind: r.needText(c, "kind")}
+		if r.err == nil && !slices.Contains(fitKinds, f.Kind) {
+			r.fail(r.get(c, "kind"), "unknown fit %q%s", f.Kind, meant(f.Kind, fitKinds, nil))
+		}
+		for name, to := range map[string]*assembly.Ref{"a": &f.A, "b": &f.B} {
+			if text := r.needText(c, name); r.err == nil {
+				to.Path = strings.Split(text, "/")
+			}
+		}
+		if note := r.get(c, "note"); note != nil && r.want(note, 's') {
+			f.Note = note.str
+		}
+		r.done(c)
+		out = append(out, f)
+	}
+	return out
 }
 
 // belong sees that what groups and variants name is there.
@@ -35,12 +67,43 @@ func (c *checker) belong() {
 			}
 		}
 	}
+	for i := range c.asm.Fits {
+		where := c.node.at("fits").items()[i]
+		c.fitEnd(where.at("a"), &c.asm.Fits[i].A)
+		c.fitEnd(where.at("b"), &c.asm.Fits[i].B)
+	}
 	for _, v := range c.asm.Variants {
 		for _, x := range v.Values {
 			if !slices.ContainsFunc(c.asm.Values, func(o assembly.NamedValue) bool { return o.Name == x.Name }) {
 				c.fail(c.node.at("variants", v.Name, x.Name), "there is no value %q to vary", x.Name)
 			}
 		}
+	}
+}
+
+// fitEnd finds what one end of a fit names: a component, or a feature of one.
+func (c *checker) fitEnd(where *node, r *assembly.Ref) {
+	whole := r.Path
+	in := c.asm
+	for k, name := range whole {
+		var below *assembly.Component
+		if in != nil {
+			below = in.Component(name)
+		}
+		if below == nil {
+			if k == 0 {
+				c.fail(where, "there is no component %q%s", name, near.Hint(name, names(in.Components)))
+				return
+			}
+			if k == len(whole)-1 { // a feature of what comes before
+				r.Path, r.Feature = whole[:k], name
+				c.feature(where, r)
+				return
+			}
+			c.fail(where, "%s has no component %q", strings.Join(whole[:k], "/"), name)
+			return
+		}
+		in = c.doc.Assemblies[below.Assembly]
 	}
 }
 
@@ -141,7 +204,7 @@ func moreObject(o *object, a *assembly.Assembly) {
 }
 
 // Sheets are the members that version 2 adds, in the order they are written.
-var Sheets = []string{"groups", "variants", "views", "dismissed"}
+var Sheets = []string{"groups", "variants", "views", "dismissed", "fits"}
 
 // SheetObject is one of these members as it stands in a file; nil where the assembly has none.
 func SheetObject(a *assembly.Assembly, name string) json.Marshaler {
@@ -174,11 +237,33 @@ func SheetObject(a *assembly.Assembly, name string) json.Marshaler {
 			return nil
 		}
 		return l
+	case "fits":
+		var l list
+		for _, f := range a.Fits {
+			k := &object{}
+			k.put("a", end(f.A))
+			k.put("b", end(f.B))
+			k.put("kind", f.Kind)
+			k.text("note", f.Note)
+			l = append(l, k)
+		}
+		if len(l) == 0 {
+			return nil
+		}
+		return l
 	}
 	if len(o.names) == 0 {
 		return nil
 	}
 	return o
+}
+
+// end writes one end of a fit.
+func end(r assembly.Ref) string {
+	if r.Feature == "" {
+		return strings.Join(r.Path, "/")
+	}
+	return r.String()
 }
 
 // list is a list of objects.
@@ -207,6 +292,8 @@ func ReadSheet(a *assembly.Assembly, name string, data []byte) error {
 			a.Variants = r.variants(n)
 		case "views":
 			a.Views = r.views(n)
+		case "fits":
+			a.Fits = r.fits(n)
 		default:
 			a.Dismissed = r.dismissed(n)
 		}

@@ -63,6 +63,8 @@ func (m taken) measure(ms assembly.Measure, poses []geom.Pose) (any, error) {
 			return math.Atan2(a.Z.Cross(b.Z).Norm(), a.Z.Dot(b.Z)) * 180 / math.Pi, nil
 		}
 		return distanceBetween(fa, a, fb, b), nil
+	case "clearance":
+		return nil, nil // it wants the shapes: core/clash
 	case "coordinate":
 		i, ok := m.RelOf[ms.Joint]
 		if !ok {

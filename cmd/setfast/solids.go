@@ -1,0 +1,92 @@
+package main
+
+import (
+	"fmt"
+	"io"
+	"path/filepath"
+
+	"setfast/core/assembly"
+	"setfast/core/clash"
+	"setfast/core/placed"
+	"setfast/core/report"
+	"setfast/kernel"
+)
+
+// bodies are the shapes of a document's parts, as they are looked at for clashes.
+type bodies struct {
+	doc    *assembly.Document
+	solids map[string]*clash.Solid // by part
+	exact  map[string]kernel.Exact // by the keys of solids
+	kernel *kernel.Runner
+	known  *clash.Known
+}
+
+// mostUses is how many parts an assembly may have to be looked at.
+const mostUses = 100_000
+
+// readBodies reads a document, or a shape file, with the shapes of its parts.
+func readBodies(file string, in io.Reader, unfenced bool) (*bodies, error) {
+	b := &bodies{solids: map[string]*clash.Solid{}, exact: map[string]kernel.Exact{}, known: clash.NewKnown()}
+	derived := map[string]*kernel.Derived{}
+	dir := filepath.Dir(file)
+	if file == standardInput {
+		dir = "."
+	}
+	var err error
+	if kind := kernel.Format(file); kind == "step" || kind == "iges" {
+		p, err := readTree(file, "", unfenced)
+		if err != nil {
+			return nil, err
+		}
+		b.doc, derived = p.Document, p.Derived
+	} else if b.doc, err = readShaped(file, in, func(key string, d *kernel.Derived) { derived[key] = d }); err != nil {
+		return nil, err
+	}
+	for key, p := range b.doc.Parts {
+		path := filepath.Join(dir, filepath.FromSlash(p.Source.Path))
+		content := fmt.Sprint(path, " ", p.Source.Product)
+		switch d := derived[key]; {
+		case d != nil:
+			if s := d.Solid(content); s != nil {
+				b.solids[key] = s
+				b.exact[content] = kernel.Exact{File: path, Part: max(1, p.Source.Product) - 1}
+			}
+		case p.Source.Format == "stl":
+			tris, err := kernel.Triangles(path)
+			if err != nil {
+				return nil, fmt.Errorf("%s: %w", p.Source.Path, plain(err))
+			}
+			b.solids[key] = kernel.SolidOf(tris, content)
+		}
+	}
+	if len(b.exact) > 0 {
+		if b.kernel, err = kernel.Find(); err != nil {
+			return nil, err
+		}
+		b.kernel.Unfenced = b.kernel.Unfenced || unfenced
+	}
+	return b, nil
+}
+
+// items are the parts of the document's root where a report has them.
+func (b *bodies) items(rep *report.Report) ([]clash.Item, error) {
+	uses, more := placed.Uses(b.doc, rep, b.doc.Root, mostUses)
+	if more {
+		return nil, fmt.Errorf("it places more than %d parts", mostUses)
+	}
+	items := make([]clash.Item, len(uses))
+	for i := range uses {
+		items[i] = clash.Item{Name: uses[i].Name(), Solid: b.solids[uses[i].Part], Pose: uses[i].Pose}
+	}
+	return items, nil
+}
+
+// options are those of looking at the root.
+func (b *bodies) options(clearance float64) clash.Options {
+	a := b.doc.Assemblies[b.doc.Root]
+	o := clash.Options{MM: b.doc.SettingsOf(a).ToleranceMM, Clearance: clearance, Fits: clash.Meant(a), Known: b.known}
+	if b.kernel != nil {
+		o.Exact = b.kernel.Exactly(b.exact)
+	}
+	return o
+}
