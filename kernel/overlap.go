@@ -28,7 +28,7 @@ type Two struct {
 	Near float64
 }
 
-// Fine is a shape as triangles that are off by no more than Off, mm, with the end of each face among them.
+// Fine is a shape as triangles that are off by no more than Off, mm, with the end of each face among them, in triangles.
 type Fine struct {
 	Points    []geom.Vec
 	Triangles [][3]int32
@@ -59,7 +59,7 @@ func (f *rawFine) read(blob []byte) (*Fine, error) {
 	var err error
 	positions := floatsAt(blob, f.Positions, 3*f.Vertices, &err)
 	indices := intsAt(blob, f.Indices, 3*f.Triangles, &err)
-	out := &Fine{FaceEnds: intsAt(blob, f.FaceEnds, f.Faces, &err), Off: f.Off}
+	out := &Fine{FaceEnds: inTriangles(intsAt(blob, f.FaceEnds, f.Faces, &err)), Off: f.Off}
 	if err != nil {
 		return nil, err
 	}

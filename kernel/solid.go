@@ -44,10 +44,19 @@ func (d *Derived) Solid(key string) *clash.Solid {
 		}
 		triangles = append(triangles, t)
 	}
-	s := clash.NewSolid(points, triangles, m.FaceEnds, faces)
+	s := clash.NewSolid(points, triangles, inTriangles(m.FaceEnds), faces)
 	low, high := geom.FromArray(d.Low), geom.FromArray(d.High)
 	s.Key, s.Closed, s.Volume, s.Off = key, d.Solids > 0, d.Volume, chord*high.Sub(low).Norm()
 	return s
+}
+
+// inTriangles counts the ends of faces in triangles; a mesh has them in corners.
+func inTriangles(ends []uint32) []uint32 {
+	out := make([]uint32, len(ends))
+	for i, e := range ends {
+		out[i] = e / 3
+	}
+	return out
 }
 
 // SolidOf is the body that a file of triangles encloses.

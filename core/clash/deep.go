@@ -39,6 +39,8 @@ const (
 	gridSide = 16
 	moved    = 6
 	halvings = 14
+
+	mostSeeds = 4000 // points that are begun at, about
 )
 
 // shared is the solid that two have in common, as it can be asked about.
@@ -48,9 +50,16 @@ type shared struct {
 	has       func(p geom.Vec) bool
 }
 
+// shared asks about a mesh. Corners may all lie at the rims of its faces, so that middles of triangles and of their edges are tried too.
 func (m *Mesh) shared() shared {
 	n := &m.nodes[0]
-	return shared{n.mid, n.half, m.points, m.Inside}
+	points := slices.Clone(m.points)
+	step := max(1, len(m.triangles)/mostSeeds)
+	for i := 0; i < len(m.triangles); i += step {
+		t := m.corners3(int32(i))
+		points = append(points, middle(&t), t[0].Add(t[1]).Scale(0.5), t[1].Add(t[2]).Scale(0.5), t[2].Add(t[0]).Scale(0.5))
+	}
+	return shared{n.mid, n.half, points, m.Inside}
 }
 
 // deepest finds how deep each of two solids goes into the other: the greatest distance of a point of the common solid from its surface; the
@@ -98,7 +107,7 @@ func (m *shared) farthest(of func(p geom.Vec) float64) depth {
 		}
 		best[k] = try{p, d}
 	}
-	step := max(1, len(m.points)/4000)
+	step := max(1, len(m.points)/(4*mostSeeds))
 	for k := 0; k < len(m.points); k += step {
 		add(m.points[k])
 	}
