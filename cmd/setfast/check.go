@@ -12,6 +12,7 @@ import (
 
 	"setfast/core/account"
 	"setfast/core/assembly"
+	"setfast/core/clash"
 	"setfast/core/format"
 	"setfast/core/report"
 )
@@ -22,6 +23,8 @@ type checked struct {
 	Report *report.Report `json:"report,omitempty"`
 	Error  string         `json:"error,omitempty"`
 	doc    *assembly.Document
+
+	undecided bool // whether parts pass through one another
 }
 
 // runCheck judges documents without database or browser: 0 passes, 1 does not, 2 unreadable or wrong.
@@ -30,6 +33,8 @@ func runCheck(c *call) int {
 	timing := c.Bool("timing", false, "add where the time went")
 	solved := c.String("solved", "", "write the document with solved poses to this new `file`")
 	force := c.Bool("force", false, "let --solved overwrite a file")
+	clashes := c.Bool("clash", false, "also look whether parts pass through one another: the verdict is clashes then, unless a worse one holds")
+	unfenced := c.Bool("unfenced", false, "with --clash: read shapes even where the machine cannot keep the reader inside its folder")
 	files, code, ok := c.files(0, 1<<20)
 	if !ok {
 		return code
@@ -49,12 +54,17 @@ func runCheck(c *call) int {
 	}
 	var all []checked
 	for _, f := range files {
-		k := judge(f, c.in, *timing)
+		var k checked
+		if *clashes {
+			k = judgeClashes(f, c.in, *timing, *unfenced)
+		} else {
+			k = judge(f, c.in, *timing)
+		}
 		switch {
 		case k.Error != "":
 			code = 2
 			fmt.Fprintf(c.errs, "setfast: %s: %s\n", called(f), k.Error)
-		case !k.Report.Verdict.Passes():
+		case !k.Report.Verdict.Passes() || k.undecided:
 			code = max(code, 1)
 		}
 		all = append(all, k)
@@ -153,6 +163,9 @@ func tell(out io.Writer, all []checked, asJSON bool) error {
 		}
 		headed(w, called(k.File), len(all))
 		summary(w, k.doc, k.Report)
+		if f, ok := k.Report.Clash.(*clash.Found); ok {
+			tellPassing(w, f)
+		}
 	}
 	return w.Flush()
 }

@@ -168,3 +168,36 @@ func TestClashFile(t *testing.T) {
 		})
 	}
 }
+
+// TestCheckClash: a box in a box is set fast and clashes; loose parts that clash are told as clashes, what is at odds stays at odds.
+func TestCheckClash(t *testing.T) {
+	dir := t.TempDir()
+	parts := shapesOf(t, dir, map[string]string{"box": "box 0 0 0 40 40 10"})
+	for _, c := range []struct {
+		x       float64
+		second  string
+		mates   string
+		verdict string
+		code    int
+	}{
+		{39, `, "grounded": true`, "", "clashes", 1}, {40, `, "grounded": true`, "", "set", 0}, {39, "", "", "clashes", 1}, {40, "", "", "loose", 1},
+		{39, `, "grounded": true`, `{"id": "m", "type": "distance", "a": "a/xy", "b": "b/xy", "value": 3}`, "at odds", 1},
+	} {
+		doc := fmt.Sprintf(`{"setfast": 1, "root": "m", "parts": {%s}, "assemblies": {"m": {"components": {"a": {"part": "box", "grounded": true}, "b": {"part": "box", "pose": {"origin": [%g, 0, 0]}%s}}, "mates": [%s]}}}`, parts["box"], c.x, c.second, c.mates)
+		p := filepath.Join(dir, "doc.setfast.json")
+		if err := os.WriteFile(p, []byte(doc), 0o600); err != nil {
+			t.Fatal(err)
+		}
+		code, out, errs := do("check", "--clash", "--json", p)
+		var r struct {
+			Verdict string
+			Clash   clash.Found
+		}
+		if err := json.Unmarshal([]byte(out), &r); err != nil || code != c.code || r.Verdict != c.verdict || len(r.Clash.Pairs) != 1 {
+			t.Errorf("%+v: exit %d, %s, %v %s", c, code, out, err, errs)
+		}
+		if code, out, _ := do("check", p); strings.Contains(out, "clash") || code == 0 != (c.second != "" && c.mates == "") {
+			t.Errorf("without being asked: exit %d, %s", code, out)
+		}
+	}
+}

@@ -10,6 +10,8 @@ import (
 
 	"setfast/core/account"
 	"setfast/core/clash"
+	"setfast/core/report"
+	"setfast/core/verdict"
 )
 
 // clashFile looks at the parts of a document where they are solved to.
@@ -77,6 +79,18 @@ func tellClashes(w io.Writer, f *clash.Found) error {
 	return err
 }
 
+// tellPassing prints what passes through what, below an account.
+func tellPassing(w io.Writer, f *clash.Found) {
+	for _, p := range f.Pairs {
+		if p.Kind == clash.Clash || p.Kind == clash.Fits {
+			fmt.Fprintf(w, "  %s: %s and %s%s\n", p.Kind, p.A, p.B, figures(&p))
+		}
+	}
+	for _, p := range f.Undecided {
+		fmt.Fprintf(w, "  undecided: %s and %s: %s\n", p.A, p.B, p.Why)
+	}
+}
+
 // figures are the depth and volume of an overlap, or how far apart two parts are.
 func figures(p *clash.Pair) string {
 	switch {
@@ -93,4 +107,41 @@ func figures(p *clash.Pair) string {
 		said += ", meant: " + p.Fit
 	}
 	return said
+}
+
+// judgeClashes checks one file, and whether its parts pass through one another.
+func judgeClashes(file string, in io.Reader, timing, unfenced bool) checked {
+	k := checked{File: file}
+	fail := func(err error) checked {
+		k.Error = err.Error()
+		return k
+	}
+	b, err := readBodies(file, in, unfenced)
+	if err != nil {
+		return fail(err)
+	}
+	k.doc = b.doc
+	start := time.Now()
+	var clock account.Clock
+	if timing {
+		clock = func() time.Duration { return time.Since(start) }
+	}
+	ctx := context.Background()
+	if k.Report, err = account.Check(ctx, b.doc, clock); err != nil {
+		return fail(err)
+	}
+	items, err := b.items(k.Report)
+	if err != nil {
+		return fail(err)
+	}
+	found, err := clash.Rest(ctx, items, b.options(0))
+	if err != nil {
+		return fail(err)
+	}
+	k.undecided = len(found.Undecided) > 0
+	if k.Report.Clash = found; found.Verdict == "clash" {
+		root := k.Report.Assemblies[k.Report.Root]
+		root.Verdict, k.Report.Verdict = verdict.Worse(root.Verdict, report.Clashes), verdict.Worse(k.Report.Verdict, report.Clashes)
+	}
+	return k
 }

@@ -18,6 +18,7 @@ const (
 	Set     Verdict = "set"
 	Moves   Verdict = "moves as planned"
 	Loose   Verdict = "loose"
+	Clashes Verdict = "clashes" // where it was asked for
 	AtOdds  Verdict = "at odds"
 	Blocked Verdict = "blocked"
 )
@@ -31,6 +32,7 @@ type Report struct {
 	Root       string             `json:"root"`
 	Verdict    Verdict            `json:"verdict"`
 	Assemblies map[string]*Result `json:"assemblies"`
+	Clash      any                `json:"clash,omitempty"` // what passes through what, where it was asked for
 	Timing     *Timing            `json:"timing_ms,omitempty"`
 }
 

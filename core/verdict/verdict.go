@@ -1,11 +1,11 @@
 // Package verdict turns the figures of an account into one word. Of several that hold the worst is told, in the order at odds,
-// blocked, loose; an assembly passes only if all below it pass.
+// blocked, clashes, loose; an assembly passes only if all below it pass.
 package verdict
 
 import "setfast/core/report"
 
 // rank orders verdicts from the best to the worst.
-var rank = map[report.Verdict]int{"": -2, report.Set: -1, report.Moves: 0, report.Loose: 1, report.Blocked: 2, report.AtOdds: 3}
+var rank = map[report.Verdict]int{"": -2, report.Set: -1, report.Moves: 0, report.Loose: 1, report.Clashes: 2, report.Blocked: 3, report.AtOdds: 4}
 
 // Worse picks the verdict that matters more.
 func Worse(a, b report.Verdict) report.Verdict {
