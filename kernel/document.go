@@ -12,7 +12,7 @@ type Placed struct {
 	Document *assembly.Document
 	Surfaces map[string][]part.Surface // per part
 	Derived  map[string]*Derived
-	Left     []string                  // uses that are no rigid placement, being mirrored or scaled
+	Left     []string // uses that are no rigid placement, being mirrored or scaled
 }
 
 // Document makes a document of an import. path is how its parts name the file, sha its SHA-256. A file without a product tree gives one

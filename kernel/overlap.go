@@ -18,6 +18,7 @@ type Exact struct {
 	Name  string // of the file, where File does not end in its format
 	Part  int
 	Scale float64
+	Fine  bool // it comes back as fine triangles in any case
 }
 
 // Two are shapes by number, the second as it is seen from the first. What they have in common is looked for where they are no
@@ -111,6 +112,9 @@ func (r *Runner) Overlaps(ctx context.Context, shapes []Exact, jobs []Two) ([]Ov
 			scale = 1
 		}
 		fmt.Fprintf(&job, "shape %s %s %d %.17g\n", to, format, s.Part, scale)
+		if s.Fine {
+			job.WriteString("fine\n")
+		}
 	}
 	for _, j := range jobs {
 		q := j.To.Q

@@ -50,6 +50,35 @@ func (d *Derived) Solid(key string) *clash.Solid {
 	return s
 }
 
+// Finer makes what gives solids by finer triangles, off by some thousandths of a mm, by the keys of solids. One without an exact shape stays as
+// it is.
+func (r *Runner) Finer(of map[string]Exact) clash.Finer {
+	return func(ctx context.Context, list []*clash.Solid) ([]*clash.Solid, error) {
+		out := append([]*clash.Solid(nil), list...)
+		var shapes []Exact
+		var which []int
+		for k, s := range list {
+			if x, ok := of[s.Key]; ok && s.Off > 0 {
+				x.Fine = true
+				shapes, which = append(shapes, x), append(which, k)
+			}
+		}
+		if len(shapes) == 0 {
+			return out, nil
+		}
+		_, fine, err := r.Overlaps(ctx, shapes, nil)
+		if err != nil {
+			return nil, err
+		}
+		for n, k := range which {
+			if f := fine[n]; f != nil {
+				out[k] = list[k].Finer(f.Points, f.Triangles, f.FaceEnds, f.Off)
+			}
+		}
+		return out, nil
+	}
+}
+
 // inTriangles counts the ends of faces in triangles; a mesh has them in corners.
 func inTriangles(ends []uint32) []uint32 {
 	out := make([]uint32, len(ends))

@@ -26,6 +26,8 @@ func commands() []command {
 	return append([]command{
 		{"check", "FILE…", "Judges assembly files without a database: exit 0 if all pass, 1 if one does not, 2 if one cannot be read.", runCheck},
 		{"variants", "FILE", "Solves each variant that an assembly file has, side by side: exit 0 if all pass, 1 if one does not, 2 if it cannot be read.", runVariants},
+		{"run", "FILE DRIVE", "Takes a drive of a document and tells what is met on the way: exit 0 if nothing is, 1 if something is or it does not reach its end, 2 if it cannot be read.", runRun},
+		{"travel", "FILE JOINT", "Tells how far a joint goes both ways until parts meet or a limit is come to.", runTravel},
 		{"cam", "FILE", "Works the law of a cam out from its edge and its follower: stroke, limits and the profile of the coupling.", runCam},
 		{"relate", "FILE", "Finds the relations that a placed assembly implies, in a STEP file or a document, and takes its account: exit 0 if it passes then, 1 if it does not, 2 if it cannot be read.", runRelate},
 		{"clash", "--mesh SCENE", "Tells which uses of a scene of triangles cross: exit 0 if none does, 1 if some do, 2 if it cannot be read.", runClash},

@@ -1,6 +1,7 @@
 package clash
 
 import (
+	"context"
 	"math"
 	"slices"
 
@@ -48,6 +49,7 @@ type shared struct {
 	mid, half geom.Vec
 	points    []geom.Vec // some of it
 	has       func(p geom.Vec) bool
+	side      int // of the grid of points that are tried besides
 }
 
 // shared asks about a mesh. Corners may all lie at the rims of its faces, so that middles of triangles and of their edges are tried too.
@@ -59,7 +61,7 @@ func (m *Mesh) shared() shared {
 		t := m.corners3(int32(i))
 		points = append(points, middle(&t), t[0].Add(t[1]).Scale(0.5), t[1].Add(t[2]).Scale(0.5), t[2].Add(t[0]).Scale(0.5))
 	}
-	return shared{n.mid, n.half, points, m.Inside}
+	return shared{n.mid, n.half, points, m.Inside, gridSide}
 }
 
 // deepest finds how deep each of two solids goes into the other: the greatest distance of a point of the common solid from its surface; the
@@ -111,10 +113,10 @@ func (m *shared) farthest(of func(p geom.Vec) float64) depth {
 	for k := 0; k < len(m.points); k += step {
 		add(m.points[k])
 	}
-	for i := range gridSide {
-		for j := range gridSide {
-			for k := range gridSide {
-				at := func(k int, half float64) float64 { return half * (2*(float64(k)+0.5)/gridSide - 1) }
+	for i := range m.side {
+		for j := range m.side {
+			for k := range m.side {
+				at := func(k int, half float64) float64 { return half * (2*(float64(k)+0.5)/float64(m.side) - 1) }
 				if p := m.mid.Add(geom.V(at(i, m.half.X), at(j, m.half.Y), at(k, m.half.Z))); m.has(p) {
 					add(p)
 				}
@@ -132,7 +134,7 @@ func (m *shared) farthest(of func(p geom.Vec) float64) depth {
 
 // climb moves a point about for as long as that takes it farther.
 func (m *shared) climb(b try, of func(p geom.Vec) float64) try {
-	size := math.Max(m.half.X, math.Max(m.half.Y, m.half.Z)) * 2 / gridSide
+	size := math.Max(m.half.X, math.Max(m.half.Y, m.half.Z)) * 2 / float64(m.side)
 	for h := 0; h < halvings; {
 		better := false
 		for _, d := range around {
@@ -168,7 +170,7 @@ const raySide = 160
 
 // commonOf tells what two closed meshes have in common by themselves, where there are no exact shapes: rays through both measure it, off by
 // less than the part of it that lies at its rim.
-func commonOf(a, b *Solid, to geom.Pose) (volume float64, s shared, ok bool) {
+func commonOf(a, b *Solid, to geom.Pose, side int) (volume float64, s shared, ok bool) {
 	n, m := &a.Mesh.nodes[0], &b.Mesh.nodes[0]
 	l, h := to.Box(m.mid.Sub(m.half), m.mid.Add(m.half))
 	low, high := n.mid.Sub(n.half).Most(l), n.mid.Add(n.half).Least(h)
@@ -178,11 +180,11 @@ func commonOf(a, b *Solid, to geom.Pose) (volume float64, s shared, ok bool) {
 	}
 	back := to.Inverse()
 	up, below := geom.V(0, 0, 1), math.Min(n.mid.Z-n.half.Z, l.Z)-1
-	cell := d.X / raySide * d.Y / raySide
+	cell := d.X / float64(side) * d.Y / float64(side)
 	var in, of []float64
-	for i := range raySide {
-		for j := range raySide {
-			p := geom.V(low.X+d.X*(float64(i)+0.5)/raySide, low.Y+d.Y*(float64(j)+0.5)/raySide, below)
+	for i := range side {
+		for j := range side {
+			p := geom.V(low.X+d.X*(float64(i)+0.5)/float64(side), low.Y+d.Y*(float64(j)+0.5)/float64(side), below)
 			in = a.Mesh.meets(p, up, in[:0])
 			of = b.Mesh.meets(back.Point(p), back.Dir(up), of[:0])
 			if long, first := together(in, of); long > 0 {
@@ -191,7 +193,7 @@ func commonOf(a, b *Solid, to geom.Pose) (volume float64, s shared, ok bool) {
 			}
 		}
 	}
-	s.mid, s.half = low.Add(high).Scale(0.5), d.Scale(0.5)
+	s.mid, s.half, s.side = low.Add(high).Scale(0.5), d.Scale(0.5), gridSide
 	s.has = func(p geom.Vec) bool { return a.Mesh.Inside(p) && b.Mesh.Inside(back.Point(p)) }
 	return volume, s, volume > 0
 }
@@ -212,4 +214,20 @@ func together(a, b []float64) (long, first float64) {
 		}
 	}
 	return long, first
+}
+
+// DeepExactly is how deep two solids are in one another by their exact shapes; known is false where those do not tell.
+func DeepExactly(ctx context.Context, exact Exact, a, b *Solid, to geom.Pose, mm float64) (deep float64, known bool, err error) {
+	got, err := exact(ctx, []Asked{{A: a, B: b, To: to, Near: mm}})
+	if err != nil {
+		return 0, false, err
+	}
+	x := &got[0]
+	if x.Failed != "" || x.Volume > 0 && (x.Common == nil || x.A == nil || x.B == nil) {
+		return 0, false, nil
+	}
+	if x.Volume == 0 {
+		return 0, true, nil
+	}
+	return deepest(x.Common.shared(), x.A, x.B, to).mm, true, nil
 }

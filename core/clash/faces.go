@@ -139,9 +139,12 @@ func besides(p, x *seen, mm float64) (known, float64) {
 			return cleared, math.Max(0, x.f.Radius-most)
 		}
 	case round && math.Abs(n.Dot(x.f.Z)) < tol.FitDirection:
-		over := x.f.O.Sub(p.f.O).Dot(n)
-		if x.f.Side == "shaft" && over >= x.f.Radius-mm {
-			return cleared, math.Max(0, over-x.f.Radius)
+		over := x.f.O.Sub(p.f.O).Dot(n) - x.f.Radius
+		if low, _ := x.heights(p.f.O, n); x.f.Side == "shaft" && low > over+x.s.Off+tol.FitPlace {
+			over = low // only a part of the round, which does not have the point nearest to the plane
+		}
+		if x.f.Side == "shaft" && over >= -mm {
+			return cleared, math.Max(0, over)
 		}
 		if _, most := p.radii(x.f.O, x.f.Z); x.f.Side == "hole" && most <= x.f.Radius+mm {
 			return cleared, math.Max(0, x.f.Radius-most)

@@ -88,3 +88,11 @@ func diameter(a, b *Item, f *found) float64 {
 	}
 	return d
 }
+
+// Declared tells whether an overlap of two parts, or of features of theirs, is meant.
+func Declared(fits []Fit, a, b string) bool {
+	of := func(end, name string) bool {
+		return end == name || strings.HasPrefix(name+"/", end+"/") || strings.HasPrefix(end, name+"/")
+	}
+	return slices.ContainsFunc(fits, func(f Fit) bool { return of(f.A, a) && of(f.B, b) || of(f.A, b) && of(f.B, a) })
+}

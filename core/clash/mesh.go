@@ -31,6 +31,7 @@ type node struct {
 	mid, half geom.Vec
 	left      int32 // of two nodes side by side; 0 for a leaf
 	from, to  int32 // triangles
+	face      int32 // that all of them belong to, of a solid; -1 where there are several
 }
 
 // plane is that of a triangle: n·x = c, n as long as twice its area.

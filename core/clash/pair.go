@@ -23,6 +23,8 @@ type pairing struct {
 	faces  map[int64]*facing
 	last   int64
 	latest *facing
+	best   float64 // the least distance so far
+	fine   bool    // triangles are so fine that they decide: what they cross by more than they may be off goes through
 }
 
 // facing is what two faces are to one another.
@@ -45,7 +47,7 @@ func (p *pairing) look(a, b *Solid, to geom.Pose, mm, clearance float64) met {
 	}
 	t := relativeOf(geom.Home, to)
 	limit := math.Max(mm, clearance)
-	margin := limit + a.Off + b.Off
+	p.best = limit
 	p.faces, p.latest = map[int64]*facing{}, nil
 	s := &p.search
 	s.begin(b.Mesh)
@@ -54,6 +56,12 @@ func (p *pairing) look(a, b *Solid, to geom.Pose, mm, clearance float64) met {
 		top := s.stack[len(s.stack)-1]
 		s.stack = s.stack[:len(s.stack)-1]
 		n, m := &a.Mesh.nodes[top[0]], &b.Mesh.nodes[top[1]]
+		if n.face >= 0 && m.face >= 0 {
+			if f := p.faces[int64(n.face)<<32|int64(m.face)]; f != nil && f.settled {
+				continue
+			}
+		}
+		margin := math.Max(mm, p.best) + a.Off + b.Off // what is farther apart than what was found does not matter
 		wide := node{mid: n.mid, half: n.half.Add(geom.V(margin, margin, margin))}
 		if t.apart(&wide, m) {
 			continue
@@ -64,7 +72,7 @@ func (p *pairing) look(a, b *Solid, to geom.Pose, mm, clearance float64) met {
 				k := b.Mesh.triangles[j]
 				v := [3]geom.Vec{s.at(b.Mesh, k[0], &t), s.at(b.Mesh, k[1], &t), s.at(b.Mesh, k[2], &t)}
 				for i := n.from; i < n.to; i++ {
-					p.triangles(&out, a, b, i, j, &v, &t, mm, limit)
+					p.triangles(&out, a, b, i, j, &v, &t, mm)
 				}
 			}
 		case m.left == 0 || n.left != 0 && larger(n, m):
@@ -86,7 +94,7 @@ func (p *pairing) look(a, b *Solid, to geom.Pose, mm, clearance float64) met {
 }
 
 // triangles looks at one triangle of each.
-func (p *pairing) triangles(out *met, a, b *Solid, i, j int32, v *[3]geom.Vec, t *relative, mm, limit float64) {
+func (p *pairing) triangles(out *met, a, b *Solid, i, j int32, v *[3]geom.Vec, t *relative, mm float64) {
 	fa, fb := a.of[i], b.of[j]
 	key := int64(fa)<<32 | int64(fb)
 	f := p.latest
@@ -101,16 +109,25 @@ func (p *pairing) triangles(out *met, a, b *Solid, i, j int32, v *[3]geom.Vec, t
 		return
 	}
 	u := a.Mesh.corners3(i)
-	within := limit + a.bent(fa) + b.bent(fb)
+	within := math.Max(mm, p.best) + a.bent(fa) + b.bent(fb)
 	if beyond(&u, v, within) {
 		return
 	}
 	if f.what != flat {
 		if d, at := triangleDistance(&u, v); d <= within {
-			f.settled, f.near, f.at = true, true, at
-			if f.what == doubt {
-				out.doubtful = true
-				f.distance = d
+			f.near, f.at = true, at
+			if f.what != doubt {
+				f.settled, p.best = true, math.Min(p.best, f.distance)
+				return
+			}
+			if !p.fine {
+				f.settled, out.doubtful, f.distance = true, true, d
+				return
+			}
+			f.distance = math.Min(f.distance, d)
+			p.best = math.Min(p.best, d)
+			if trianglesCross(&u, v, mm+a.bent(fa)+b.bent(fb)) {
+				f.settled, f.distance, out.crosses = true, 0, true
 			}
 		}
 		return
@@ -125,9 +142,14 @@ func (p *pairing) triangles(out *met, a, b *Solid, i, j int32, v *[3]geom.Vec, t
 			if d <= mm {
 				f.distance = 0
 			}
+			p.best = math.Min(p.best, f.distance)
 		}
 	}
-	if f.alike && !out.doubtful && f.distance == 0 && shareArea(&u, v, mm) {
+	shared := mm
+	if p.fine {
+		shared += a.Off + b.Off // chords of round borders
+	}
+	if f.alike && !out.doubtful && f.distance == 0 && shareArea(&u, v, shared) {
 		out.doubtful = true
 	}
 	f.settled = f.distance == 0 && (f.level && !f.alike || out.crosses || out.doubtful)
@@ -177,6 +199,9 @@ func (p *pairing) facing(a, b *Solid, fa, fb int32, t *relative, mm float64) *fa
 	y.f.O, y.f.Z = t.point(y.f.O), t.point(y.f.Z).Sub(t.o)
 	f := &facing{distance: math.Inf(1)}
 	f.what, f.distance = between(&x, &y, mm)
+	if f.what == doubt {
+		f.distance = math.Inf(1)
+	}
 	if f.what == flat {
 		planes := x.f.Kind == part.Plane && y.f.Kind == part.Plane
 		f.distance, f.level = math.Inf(1), planes && along(x.f.Z, y.f.Z)
@@ -219,4 +244,37 @@ func (p *pairing) contains(a, b *Solid, t *relative, mm float64) bool {
 func (t *relative) back(v geom.Vec) geom.Vec {
 	d := v.Sub(t.o)
 	return geom.V(d.Dot(t.r[0]), d.Dot(t.r[1]), d.Dot(t.r[2]))
+}
+
+// Sight is how two solids stand to one another, by fine triangles.
+type Sight struct {
+	Crosses  bool    // by more than a length
+	Distance float64 // none where they touch; at least clearance where they are farther apart than that
+	At       geom.Vec
+	Faces    [2]int32
+}
+
+// Eye looks at pairs of solids by their triangles. It belongs to one goroutine.
+type Eye struct{ p pairing }
+
+// See looks at two solids, the second standing at a pose in the frame of the first: what overlaps by more than mm crosses, what is nearer than
+// clearance is measured.
+func (e *Eye) See(a, b *Solid, to geom.Pose, mm, clearance float64) Sight {
+	e.p.fine = true
+	m := e.p.look(a, b, to, mm, clearance)
+	s := Sight{m.crosses || m.doubtful, math.Min(m.distance, clearance), m.at, m.faces}
+	if s.Crosses {
+		s.Distance = 0
+	}
+	return s
+}
+
+// Deep is how deep two solids are in one another by their triangles, roughly: some hundredths of it may be missed.
+func Deep(a, b *Solid, to geom.Pose) float64 {
+	_, common, ok := commonOf(a, b, to, raySide/4)
+	if !ok {
+		return 0
+	}
+	common.side = gridSide / 2
+	return deepest(common, a.fine(), b.fine(), to).mm
 }

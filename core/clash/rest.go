@@ -233,7 +233,7 @@ func ask(ctx context.Context, got []found, of func(n int) (a, b *Item), o Option
 // without decides what can be decided by triangles alone: what they have in common, where it is deeper than they may be off.
 func (f *found) without(q *Asked, o Options) {
 	off := q.A.Off + q.B.Off
-	volume, common, ok := commonOf(q.A, q.B, q.To)
+	volume, common, ok := commonOf(q.A, q.B, q.To, raySide)
 	d := depth{}
 	if ok {
 		d = deepest(common, q.A.fine(), q.B.fine(), q.To)

@@ -1,7 +1,9 @@
 package clash
 
 import (
+	"context"
 	"math"
+	"slices"
 
 	"setfast/core/geom"
 	"setfast/core/part"
@@ -48,6 +50,21 @@ func NewSolid(points []geom.Vec, triangles [][3]int32, ends []uint32, faces []Fa
 	}
 	for f := range faces {
 		count[f+1] += count[f]
+	}
+	for i := len(s.Mesh.nodes) - 1; i >= 0; i-- { // what is below a node comes after it
+		n := &s.Mesh.nodes[i]
+		if n.left != 0 {
+			if n.face = s.Mesh.nodes[n.left].face; n.face != s.Mesh.nodes[n.left+1].face {
+				n.face = -1
+			}
+			continue
+		}
+		n.face = s.of[n.from]
+		for _, f := range s.of[n.from:n.to] {
+			if f != n.face {
+				n.face = -1
+			}
+		}
 	}
 	s.starts = append([]int32(nil), count...)
 	s.byFace = make([]int32, len(triangles))
@@ -96,4 +113,33 @@ func (s *Solid) fine() *Fine {
 // drawn tells whether a face's triangles are its surface: of a plane, and of a shape that is triangles alone.
 func (s *Solid) drawn(face int32) bool {
 	return s.Faces[face].Kind == part.Plane || s.Off == 0
+}
+
+// Finer is the solid by other triangles, which are off by less.
+func (s *Solid) Finer(points []geom.Vec, triangles [][3]int32, ends []uint32, off float64) *Solid {
+	out := NewSolid(points, triangles, ends, slices.Clone(s.Faces))
+	out.Key, out.Closed, out.Volume, out.Off = s.Key, s.Closed, s.Volume, off
+	return out
+}
+
+// Finer asks for solids by finer triangles.
+type Finer func(ctx context.Context, list []*Solid) ([]*Solid, error)
+
+// Reach is a ball about all of the solid: its middle and radius.
+func (s *Solid) Reach() (geom.Vec, float64) {
+	if s.Mesh.Empty() {
+		return geom.Vec{}, 0
+	}
+	n := &s.Mesh.nodes[0]
+	r := 0.0
+	for _, p := range s.Mesh.points {
+		r = math.Max(r, p.Sub(n.mid).Norm())
+	}
+	return n.mid, r
+}
+
+// Box is the least box about the solid.
+func (s *Solid) Box() (low, high geom.Vec) {
+	n := &s.Mesh.nodes[0]
+	return n.mid.Sub(n.half), n.mid.Add(n.half)
 }

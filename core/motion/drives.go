@@ -49,6 +49,7 @@ type driver struct {
 	allow  float64 // a miss in mm that still counts as reached
 	limits []limited
 	way    float64 // how far bodies went per unit in the last step
+	hit    *Hit    // the limit that the last try went past
 }
 
 type limited struct {
@@ -233,11 +234,13 @@ func (d *driver) try(v float64) (poses []geom.Pose, way float64, why string) {
 		unit = "°"
 	}
 	if to == nil {
+		d.hit = nil
 		return nil, 0, fmt.Sprintf("the relations cannot follow %s %s beyond this: a dead point, or a coordinate held elsewhere", d.s.Mates[d.joint].ID, d.of)
 	}
 	for i := range d.limits {
 		l := &d.limits[i]
 		if end, past := l.passed(d.read(l, to)); past {
+			d.hit = &Hit{d.s.Mates[l.rel].ID, l.of, end}
 			return nil, 0, fmt.Sprintf("limit of %s %s at %g %s", d.s.Mates[l.rel].ID, l.of, end, unit)
 		}
 	}

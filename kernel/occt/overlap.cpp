@@ -130,6 +130,8 @@ struct pairs {
         }
         shapes.push_back(s);
         overlaps.push_back(false);
+      } else if (w == "fine") { // the shape told last comes back, whatever overlaps
+        overlaps.at(shapes.size() - 1) = true;
       } else if (w == "pair") {
         int i, j;
         double x, y, z, qw, qx, qy, qz, near;

@@ -1,0 +1,328 @@
+package sweep
+
+import (
+	"context"
+	"math"
+
+	"setfast/core/assembly"
+	"setfast/core/clash"
+	"setfast/core/motion"
+)
+
+// Met is an overlap on the way: between which values of the driven coordinate, and how deep at most.
+type Met struct {
+	A     string   `json:"a"`
+	B     string   `json:"b"`
+	From  float64  `json:"from"`
+	To    float64  `json:"to"`
+	Depth *float64 `json:"depth_mm"`
+	At    float64  `json:"deepest_at"`
+	Fit   bool     `json:"fit,omitempty"` // it is declared
+}
+
+// ends is how exactly the ends of overlaps are found, of the coordinate's unit: half of what the contract asks for.
+const ends = 0.005
+
+// tracked is a pair on its way through a run.
+type tracked struct {
+	*pair
+	last state
+	v    float64
+	open *open
+}
+
+// open is an overlap that has begun and not ended.
+type open struct {
+	from    float64
+	crossed bool
+	seen    []sample // while it lasts
+	every   int      // of how many samples one is kept
+	count   int
+}
+
+// sample is a place of a run.
+type sample struct {
+	v    float64
+	mark motion.Mark
+}
+
+// mostSeen is how many places of an overlap are kept at least half of.
+const mostSeen = 64
+
+func (o *open) see(s sample) {
+	if o.every == 0 {
+		o.every = 1
+	}
+	if o.count++; o.count%o.every != 0 {
+		return
+	}
+	if len(o.seen) >= mostSeen {
+		kept := o.seen[:0]
+		for i := 0; i < len(o.seen); i += 2 {
+			kept = append(kept, o.seen[i])
+		}
+		o.seen, o.every = kept, 2*o.every
+	}
+	o.seen = append(o.seen, s)
+}
+
+// walk takes pairs through the steps of a run.
+type walk struct {
+	ctx   context.Context
+	s     *scene
+	r     *motion.Run
+	pairs []*tracked
+	met   []Met
+	until bool // it ends with the first overlap
+	mids  map[float64]motion.Mark
+	ended bool
+	at    float64   // where the step began
+	first float64   // where the first overlap began …
+	by    [2]string // … and of what
+}
+
+// begin looks at all pairs where the run stands.
+func (w *walk) begin() {
+	v, poses := w.r.Value(), w.r.Poses()
+	for _, p := range w.s.pairs {
+		t := &tracked{pair: p, v: v}
+		t.last = w.s.look(p, poses, near(w.s, p), v)
+		if t.last.level == 2 {
+			t.open = &open{from: v, crossed: true}
+			t.open.see(sample{v, w.r.Mark()})
+		}
+		w.pairs = append(w.pairs, t)
+	}
+}
+
+// near is how near a pair is measured in any case: a fiftieth of the lesser part.
+func near(s *scene, p *pair) float64 { return math.Min(s.reach[p.a], s.reach[p.b]) / 25 }
+
+// step looks at what happens while the run goes on to a value; it has been at the one before.
+func (w *walk) step(from motion.Mark, v float64) error {
+	to := w.r.Mark()
+	w.mids = map[float64]motion.Mark{}
+	w.r.Back(from)
+	w.at = w.r.Value()
+	w.r.Back(to)
+	is := w.r.Poses()
+	for _, t := range w.pairs {
+		if still(t.pair.last, w.s.relative(t.pair, is)) {
+			t.v = v
+			if t.open != nil {
+				t.open.see(sample{v, to})
+			}
+			continue
+		}
+		if err := w.between(t, from, to, t.v, v, 0); err != nil {
+			return err
+		}
+		w.r.Back(to)
+	}
+	return stop(w.ctx, w.r)
+}
+
+// quarters are how often an interval is halved for what touches all the while.
+const quarters = 2
+
+// between follows a pair from one value to another; t.last is its state at the first.
+func (w *walk) between(t *tracked, from, to motion.Mark, u, v float64, halved int) error {
+	w.r.Back(from)
+	was := w.s.relative(t.pair, w.r.Poses())
+	w.r.Back(to)
+	poses := w.r.Poses()
+	is := w.s.relative(t.pair, poses)
+	way := path(was.Inverse().Mul(is), w.s.middle[t.b], w.s.reach[t.b]) // of the second part, seen from the first
+	a := t.last
+	b := w.s.look(t.pair, poses, 2*way+near(w.s, t.pair), v)
+	safe := a.level == 0 && b.level == 0 && a.distance+b.distance > way
+	slides := a.level == 1 && b.level == 1
+	inside := a.level == 2 && b.level == 2
+	if safe || inside || slides && halved >= quarters || math.Abs(v-u) <= ends {
+		return w.reached(t, from, to, u, v, b)
+	}
+	if a.level != b.level && a.level > 0 && b.level > 0 && halved >= quarters {
+		return w.reached(t, from, to, u, v, b)
+	}
+	mid := (u + v) / 2
+	m, ok := w.mids[mid]
+	if !ok {
+		w.r.Back(from)
+		if why := w.r.To(mid); why != "" {
+			return w.reached(t, from, to, u, v, b)
+		}
+		m = w.r.Mark()
+		w.mids[mid] = m
+	}
+	if err := stop(w.ctx, w.r); err != nil {
+		return err
+	}
+	if err := w.between(t, from, m, u, mid, halved+1); err != nil {
+		return err
+	}
+	return w.between(t, m, to, mid, v, halved+1)
+}
+
+// reached takes a pair to its state at a value.
+func (w *walk) reached(t *tracked, from, to motion.Mark, u, v float64, b state) error {
+	a := t.last
+	t.last, t.v = b, v
+	switch {
+	case t.open == nil && b.level > a.level:
+		level := 1
+		if a.level == 1 {
+			level = 2
+		}
+		at, err := w.boundary(t, from, to, u, v, level)
+		if err != nil {
+			return err
+		}
+		t.open = &open{from: at, crossed: b.level == 2}
+	case t.open != nil && b.level == 2:
+		t.open.crossed = true
+	case t.open != nil && b.level < a.level:
+		level := 2
+		if b.level == 0 {
+			level = 1
+		}
+		if !t.open.crossed {
+			t.open = nil // it only touched
+			break
+		}
+		at, err := w.boundary(t, from, to, u, v, level)
+		if err != nil {
+			return err
+		}
+		return w.close(t, at)
+	}
+	if t.open != nil && b.level == 2 {
+		t.open.see(sample{v, to})
+		// of all that meet in this step the first counts
+		if w.until && !t.meant && (!w.ended || math.Abs(t.open.from-w.at) < math.Abs(w.first-w.at)) {
+			w.ended, w.first, w.by = true, t.open.from, [2]string{w.s.parts[t.a].Name, w.s.parts[t.b].Name}
+		}
+	}
+	return nil
+}
+
+// boundary finds between two values where a pair comes to a level, or leaves it.
+func (w *walk) boundary(t *tracked, from, to motion.Mark, u, v float64, level int) (float64, error) {
+	w.r.Back(from)
+	in := func() bool { return w.s.look(t.pair, w.r.Poses(), near(w.s, t.pair), w.r.Value()).level >= level }
+	first := in()
+	for math.Abs(v-u) > ends {
+		mid := (u + v) / 2
+		w.r.Back(from)
+		if why := w.r.To(mid); why != "" {
+			break
+		}
+		if in() == first {
+			u, from = mid, w.r.Mark()
+		} else {
+			v = mid
+		}
+		if err := stop(w.ctx, w.r); err != nil {
+			return 0, err
+		}
+	}
+	w.r.Back(to)
+	return (u + v) / 2, nil
+}
+
+// close ends an overlap and finds how deep it was.
+func (w *walk) close(t *tracked, at float64) error {
+	o := t.open
+	t.open = nil
+	if !o.crossed {
+		return nil
+	}
+	m := Met{A: w.s.parts[t.a].Name, B: w.s.parts[t.b].Name, From: thousandth(o.from), To: thousandth(at), Fit: t.meant}
+	deep, where, mark := w.deepest(t, o)
+	m.At = thousandth(where)
+	if deep > 0 {
+		if w.s.o.Exact != nil && mark != nil {
+			keep := w.r.Mark()
+			w.r.Back(*mark)
+			to := w.s.relative(t.pair, w.r.Poses())
+			w.r.Back(keep)
+			x, known, err := clash.DeepExactly(w.ctx, w.s.o.Exact, w.s.parts[t.a].Solid, w.s.parts[t.b].Solid, to, w.s.o.MM)
+			if err != nil {
+				return err
+			}
+			if known && x <= w.s.o.MM {
+				return nil // they only touch
+			}
+			if known {
+				deep = x
+			}
+		}
+		deep = thousandth(deep)
+		m.Depth = &deep
+	}
+	w.met = append(w.met, m)
+	return nil
+}
+
+func thousandth(x float64) float64 { return math.Round(x*1000)/1000 + 0 }
+
+// tries is how many places of an overlap are measured, and again about the deepest of them.
+const tries = 9
+
+// deepest finds where an overlap is deepest.
+func (w *walk) deepest(t *tracked, o *open) (deep, at float64, mark *motion.Mark) {
+	keep := w.r.Mark()
+	defer w.r.Back(keep)
+	measure := func(s sample) float64 {
+		w.r.Back(s.mark)
+		return clash.Deep(w.s.parts[t.a].Solid, w.s.parts[t.b].Solid, w.s.relative(t.pair, w.r.Poses()))
+	}
+	best := -1
+	got := map[int]float64{}
+	look := func(i int) {
+		if i < 0 || i >= len(o.seen) {
+			return
+		}
+		if _, ok := got[i]; ok {
+			return
+		}
+		got[i] = measure(o.seen[i])
+		if best < 0 || got[i] > got[best] {
+			best = i
+		}
+	}
+	n := len(o.seen)
+	step := max(1, n/tries)
+	for i := 0; i < n; i += step {
+		look(i)
+	}
+	look(n - 1)
+	for step > 1 && best >= 0 {
+		step /= 2
+		look(best - step)
+		look(best + step)
+	}
+	if best < 0 {
+		return 0, o.from, nil
+	}
+	return got[best], o.seen[best].v, &o.seen[best].mark
+}
+
+// finish ends what is open where the run ends.
+func (w *walk) finish() error {
+	for _, t := range w.pairs {
+		if t.open != nil {
+			if err := w.close(t, w.r.Value()); err != nil {
+				return err
+			}
+		}
+	}
+	return nil
+}
+
+// values are the steps of a drive.
+func values(d assembly.Drive, k int) float64 {
+	if d.Steps == 0 {
+		return d.From
+	}
+	return d.From + (d.To-d.From)*float64(k)/float64(d.Steps)
+}

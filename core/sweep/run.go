@@ -1,0 +1,353 @@
+package sweep
+
+import (
+	"context"
+	"math"
+	"slices"
+	"strings"
+
+	"setfast/core/assembly"
+	"setfast/core/geom"
+	"setfast/core/motion"
+	"setfast/core/report"
+)
+
+// Done is a drive with what was met on the way.
+type Done struct {
+	report.DriveRun
+	Clash    []Met            `json:"clash"`
+	Limits   []Limit          `json:"limits"`
+	Dead     []Dead           `json:"dead_points"`
+	Ranges   map[string]Range `json:"ranges"`
+	Leaves   []Leaves         `json:"leaves"`
+	Least    *Least           `json:"least_clearance"`
+	LookedAt int              `json:"looked_at"` // pairs that may come near one another
+}
+
+// Limit is a limit that was come to, and where the driven coordinate was.
+type Limit struct {
+	motion.Hit
+	At float64 `json:"at"`
+}
+
+// Range is what a recorded measure went through, and where.
+type Range struct {
+	Min   float64 `json:"min"`
+	Max   float64 `json:"max"`
+	MinAt float64 `json:"min_at"`
+	MaxAt float64 `json:"max_at"`
+}
+
+// Least is the least clearance between parts that did not touch.
+type Least struct {
+	A  string  `json:"a"`
+	B  string  `json:"b"`
+	MM float64 `json:"mm"`
+	At float64 `json:"at"`
+}
+
+// Drive takes a driven coordinate of an assembly through its range and looks at what is met.
+func Drive(ctx context.Context, s *motion.Study, parts []Part, d assembly.Drive, o Options) (*Done, error) {
+	out := &Done{DriveRun: report.DriveRun{At: []float64{}, Values: map[string][]any{}}, Clash: []Met{}, Limits: []Limit{}, Dead: []Dead{}, Ranges: map[string]Range{}, Leaves: []Leaves{}}
+	for _, n := range d.Record {
+		out.Values[n] = []any{}
+	}
+	r, err := s.Run(d.Joint, d.Of)
+	if err != nil {
+		why := err.Error()
+		out.Reason = &why
+		return out, nil
+	}
+	halt := func(why string) {
+		at := report.Significant(r.Value(), 12)
+		out.StoppedAt, out.Reason = &at, &why
+		if h := r.Hit(); h != nil {
+			out.Limits = append(out.Limits, Limit{*h, thousandth(at)})
+		}
+	}
+	if why := r.Begin(d.From); why != "" {
+		halt(why)
+		return out, stop(ctx, r)
+	}
+	begin := r.Mark()
+	scene, box := newScene(parts, o)
+	box.add(r.Poses())
+	goal := 0
+	for k := 1; k <= d.Steps; k++ { // first where all goes, then what is met there
+		why := r.To(values(d, k))
+		box.add(r.Poses())
+		if err := stop(ctx, r); err != nil {
+			return nil, err
+		}
+		if goal = k; why != "" {
+			break
+		}
+		tell(o, 0.2*float64(k)/float64(d.Steps))
+	}
+	if err := box.pairs(ctx); err != nil {
+		return nil, err
+	}
+	out.LookedAt = len(scene.pairs)
+	r.Back(begin)
+	w := &walk{ctx: ctx, s: scene, r: r, until: d.UntilContact}
+	w.begin()
+	turns := newTurns(s, d)
+	guides := newGuides(scene, r.Poses(), o.Least)
+	note := func(v float64) error {
+		out.At = append(out.At, v)
+		for _, n := range d.Record {
+			x, err := r.Record(n)
+			if err != nil {
+				return err
+			}
+			out.Values[n] = append(out.Values[n], x)
+			out.take(n, x, v)
+		}
+		return nil
+	}
+	if err := note(d.From); err != nil {
+		return nil, err
+	}
+	turns.add(r)
+	for k := 1; k <= goal && !w.ended; k++ {
+		from, v := r.Mark(), values(d, k)
+		why := r.To(v)
+		if err := w.step(from, r.Value()); err != nil {
+			return nil, err
+		}
+		if w.ended {
+			break
+		}
+		turns.add(r)
+		guides.add(r)
+		if why != "" {
+			halt(why)
+			break
+		}
+		if err := note(v); err != nil {
+			return nil, err
+		}
+		tell(o, 0.2+0.8*float64(k)/float64(d.Steps))
+	}
+	if w.ended {
+		at, why := thousandth(w.first), "the first contact"
+		out.StoppedAt, out.Reason = &at, &why
+	}
+	if err := w.finish(); err != nil {
+		return nil, err
+	}
+	out.Clash = append(out.Clash, w.met...)
+	slices.SortStableFunc(out.Clash, func(a, b Met) int { return strings.Compare(a.A+"\n"+a.B, b.A+"\n"+b.B) })
+	out.Dead, out.Leaves = append(out.Dead, turns.found...), append(out.Leaves, guides.done(r.Value())...)
+	if l := &scene.least; l.found {
+		out.Least = &Least{parts[l.a].Name, parts[l.b].Name, thousandth(l.distance), thousandth(l.at)}
+	}
+	return out, nil
+}
+
+func tell(o Options, f float64) {
+	if o.Tell != nil {
+		o.Tell(f)
+	}
+}
+
+// take takes a value of a measure in; those of more than one number have no range.
+func (out *Done) take(name string, x any, at float64) {
+	v, ok := x.(float64)
+	if !ok {
+		return
+	}
+	r, had := out.Ranges[name]
+	if !had {
+		r = Range{math.Inf(1), math.Inf(-1), 0, 0}
+	}
+	if v < r.Min {
+		r.Min, r.MinAt = v, at
+	}
+	if v > r.Max {
+		r.Max, r.MaxAt = v, at
+	}
+	out.Ranges[name] = r
+}
+
+// Dead is a place where a coordinate turns round while the driven one goes on: a dead point.
+type Dead struct {
+	Joint string  `json:"joint"`
+	Of    string  `json:"of"`
+	At    float64 `json:"at"` // of the driven coordinate
+	Value float64 `json:"value"`
+}
+
+// turns watches coordinates for where they turn round.
+type turns struct {
+	of    []watched
+	found []Dead
+}
+
+type watched struct {
+	joint, of string
+	v, x      [3]float64 // the latest last
+	n         int
+}
+
+func newTurns(s *motion.Study, d assembly.Drive) *turns {
+	t := &turns{}
+	for _, i := range s.Rels {
+		m := s.Mates[i]
+		for _, c := range s.Sys.Rels[i].Of.Coordinates {
+			if m.ID != d.Joint || c.Name != d.Of {
+				t.of = append(t.of, watched{joint: m.ID, of: c.Name})
+			}
+		}
+	}
+	return t
+}
+
+// turned is how far a coordinate goes at least before it counts as having gone: mm or degrees.
+const turnedLeast = 1e-6
+
+// add looks at coordinates where a run stands; between three places a parabola tells where one turned round.
+func (t *turns) add(r *motion.Run) {
+	for k := range t.of {
+		w := &t.of[k]
+		x, ok := r.Coordinate(w.joint, w.of)
+		if !ok {
+			continue
+		}
+		w.v, w.x = [3]float64{w.v[1], w.v[2], r.Value()}, [3]float64{w.x[1], w.x[2], x}
+		if w.n++; w.n < 3 {
+			continue
+		}
+		a, b := w.x[1]-w.x[0], w.x[2]-w.x[1]
+		if a*b >= 0 || math.Abs(a) < turnedLeast || math.Abs(b) < turnedLeast || math.Abs(a) > 180 || math.Abs(b) > 180 {
+			continue
+		}
+		h, g := w.v[1]-w.v[0], w.v[2]-w.v[1]
+		p, q := a/h, b/g
+		bend := (q - p) / (h + g)
+		at := w.v[0] + h/2 - p/(2*bend)
+		value := w.x[0] + p*(at-w.v[0]) + bend*(at-w.v[0])*(at-w.v[1])
+		t.found = append(t.found, Dead{w.joint, w.of, thousandth(at), thousandth(value)})
+	}
+}
+
+// Leaves is a shank that leaves its hole, or stays in it by less than is asked for.
+type Leaves struct {
+	Part string  `json:"part"`
+	In   string  `json:"in"`
+	From float64 `json:"from"`
+	To   float64 `json:"to"`
+	MM   float64 `json:"least_mm"` // how far it stays in it at the least
+}
+
+// guide is a shank in a hole.
+type guide struct {
+	pair   *pair
+	shank  int // of the two, 0 or 1
+	faces  [2]int
+	from   float64
+	out    bool
+	least  float64
+	closed []Leaves
+}
+
+type guides struct {
+	s    *scene
+	all  []*guide
+	most float64
+	last float64
+}
+
+// inHole is how much of a hole a shank fills that is guided by it (common practice, no source).
+const inHole = 0.8
+
+// newGuides finds the shanks that stand in holes where a run begins.
+func newGuides(s *scene, poses []geom.Pose, least float64) *guides {
+	g := &guides{s: s, most: least}
+	if least < 0 {
+		return g
+	}
+	for _, p := range s.pairs {
+		for k, ends := range [2][2]int{{p.a, p.b}, {p.b, p.a}} {
+			in, of := s.parts[ends[0]].Solid, s.parts[ends[1]].Solid
+			for i := range in.Faces {
+				for j := range of.Faces {
+					x, y := &in.Faces[i], &of.Faces[j]
+					if x.Side != "shaft" || y.Side != "hole" || x.Radius > y.Radius*(1+1e-6) || x.Radius < inHole*y.Radius {
+						continue
+					}
+					c := &guide{pair: p, shank: k, faces: [2]int{i, j}, least: math.Inf(1)}
+					if long, ok := g.engaged(c, poses); ok && long > math.Max(least, 0) {
+						g.all = append(g.all, c)
+					}
+				}
+			}
+		}
+	}
+	return g
+}
+
+// engaged is how far a shank stands in its hole; none where they do not share an axis.
+func (g *guides) engaged(c *guide, poses []geom.Pose) (float64, bool) {
+	ends := [2]int{c.pair.a, c.pair.b}
+	if c.shank == 1 {
+		ends = [2]int{c.pair.b, c.pair.a}
+	}
+	a, b := &g.s.parts[ends[0]], &g.s.parts[ends[1]]
+	x, y := &a.Solid.Faces[c.faces[0]], &b.Solid.Faces[c.faces[1]]
+	p, q := x.Feature.At(a.at(poses)), y.Feature.At(b.at(poses))
+	d := p.O.Sub(q.O)
+	if p.Z.Cross(q.Z).Norm() > 1e-3 || d.Reject(q.Z).Norm() > y.Radius-x.Radius+0.01 {
+		return 0, false
+	}
+	shift := d.Dot(q.Z)
+	low, high := shift+x.From, shift+x.To
+	if p.Z.Dot(q.Z) < 0 {
+		low, high = shift-x.To, shift-x.From
+	}
+	return math.Min(high, y.To) - math.Max(low, y.From), true
+}
+
+// add looks at the guides where a run stands.
+func (g *guides) add(r *motion.Run) {
+	v := r.Value()
+	for _, c := range g.all {
+		long, ok := g.engaged(c, r.Poses())
+		switch out := !ok || long <= g.most; {
+		case out && !c.out:
+			c.out, c.from, c.least = true, v, math.Inf(1)
+			fallthrough
+		case out:
+			c.least = math.Min(c.least, math.Max(0, long))
+		case c.out:
+			g.leave(c, g.last)
+		}
+	}
+	g.last = v
+}
+
+func (g *guides) leave(c *guide, at float64) {
+	c.out = false
+	a, b := g.s.parts[c.pair.a].Name, g.s.parts[c.pair.b].Name
+	if c.shank == 1 {
+		a, b = b, a
+	}
+	c.closed = append(c.closed, Leaves{a, b, thousandth(c.from), thousandth(at), thousandth(c.least)})
+}
+
+// done tells of all that left, also of what is out still.
+func (g *guides) done(at float64) (out []Leaves) {
+	said := map[[2]string]bool{}
+	for _, c := range g.all {
+		if c.out {
+			g.leave(c, at)
+		}
+		for _, l := range c.closed {
+			if k := [2]string{l.Part, l.In}; !said[k] { // a hole of several pieces is left once
+				said[k] = true
+				out = append(out, l)
+			}
+		}
+	}
+	return out
+}

@@ -1,0 +1,233 @@
+// Package sweep takes a mechanism through its motion and looks at what is met on the way: what passes through what, from where to where and how
+// deep, how near parts come, where a coordinate can go no farther, which shanks leave their holes.
+//
+// Nothing passes through between two steps: two parts that are d and e apart at the ends of a step cannot have met in between if what either
+// moves, seen from the other, is less than d + e (conservative advancement: Mirtich, Impulse-based Dynamic Simulation, 1996); else the step
+// is halved. What touches all the while, a shaft in its bearing, is looked at four times a step. Parts are looked at by triangles that are off
+// by some thousandths of a mm, and by their exact surfaces where those decide (core/clash).
+package sweep
+
+import (
+	"context"
+	"math"
+
+	"setfast/core/clash"
+	"setfast/core/geom"
+	"setfast/core/motion"
+)
+
+// Part is a part with the body that it moves with.
+type Part struct {
+	Name  string
+	Solid *clash.Solid // nil of a part without a shape
+	Body  int          // of the study; -1 for what stands
+	In    geom.Pose    // in the body, or in the assembly for what stands
+}
+
+// Options say how a run is looked at.
+type Options struct {
+	MM    float64         // what overlaps by no more only touches
+	Exact clash.Exact     // asked how deep parts are in one another; nil for their triangles
+	Finer clash.Finer     // nil where there is none
+	Fits  []clash.Fit     // overlaps that are meant
+	Least float64         // mm: how far a shank stays in its hole, else it leaves its guide; none to look for is less than nothing
+	Tell  func(f float64) // how far it is, from 0 to 1; may be nil
+}
+
+// pair is two parts that move against one another.
+type pair struct {
+	a, b  int
+	last  geom.Pose // of b seen from a, when it was looked at last
+	seen  state
+	known bool
+	meant bool // an overlap is declared
+}
+
+// state is how two parts stand to one another.
+type state struct {
+	level    int // 0 apart, 1 touching, 2 in one another
+	distance float64
+}
+
+// scene is the parts of a run.
+type scene struct {
+	parts  []Part
+	middle []geom.Vec // of each in its own frame
+	reach  []float64  // about it
+	pairs  []*pair
+	eye    clash.Eye
+	o      Options
+	least  struct {
+		distance float64
+		a, b     int
+		at       float64
+		found    bool
+	}
+}
+
+// boxes are the least boxes about all that parts go through.
+type boxes struct {
+	s         *scene
+	low, high []geom.Vec
+	last      []geom.Pose // of parts
+}
+
+// newScene begins a scene with what parts there are.
+func newScene(parts []Part, o Options) (*scene, *boxes) {
+	n := len(parts)
+	s := &scene{parts: append([]Part(nil), parts...), o: o, middle: make([]geom.Vec, n), reach: make([]float64, n)}
+	for i := range s.parts {
+		p := &s.parts[i]
+		if p.Solid != nil && p.Solid.Mesh.Empty() {
+			p.Solid = nil
+		}
+		if p.Solid != nil {
+			s.middle[i], s.reach[i] = p.Solid.Reach()
+		}
+	}
+	return s, &boxes{s: s, low: make([]geom.Vec, n), high: make([]geom.Vec, n)}
+}
+
+// add takes in where parts stand; between two steps their boxes bulge.
+func (b *boxes) add(poses []geom.Pose) {
+	first := b.last == nil
+	if first {
+		b.last = make([]geom.Pose, len(b.s.parts))
+	}
+	for i := range b.s.parts {
+		p := &b.s.parts[i]
+		if p.Solid == nil || !first && p.Body < 0 {
+			continue
+		}
+		at := p.at(poses)
+		low, high := at.Box(p.Solid.Box())
+		if first {
+			b.low[i], b.high[i], b.last[i] = low, high, at
+			continue
+		}
+		bulge := path(b.last[i].Inverse().Mul(at), b.s.middle[i], b.s.reach[i]) / 2
+		wide := geom.V(bulge, bulge, bulge)
+		b.low[i], b.high[i], b.last[i] = b.low[i].Least(low.Sub(wide)), b.high[i].Most(high.Add(wide)), at
+	}
+}
+
+// pairs gathers what may come near one another, and has those parts by finer triangles.
+func (b *boxes) pairs(ctx context.Context) error {
+	s := b.s
+	wanted := map[int]bool{}
+	for i := range s.parts {
+		for j := i + 1; j < len(s.parts); j++ {
+			x, y := &s.parts[i], &s.parts[j]
+			if x.Solid == nil || y.Solid == nil || x.Body == y.Body || !meets(b.low[i], b.high[i], b.low[j], b.high[j]) {
+				continue
+			}
+			s.pairs = append(s.pairs, &pair{a: i, b: j, meant: clash.Declared(s.o.Fits, x.Name, y.Name)})
+			wanted[i], wanted[j] = true, true
+		}
+	}
+	return s.finer(ctx, wanted)
+}
+
+// finer has the parts that come near others by finer triangles.
+func (s *scene) finer(ctx context.Context, wanted map[int]bool) error {
+	if s.o.Finer == nil {
+		return nil
+	}
+	at := map[*clash.Solid]int{}
+	var list []*clash.Solid
+	for i := range s.parts {
+		if p := s.parts[i].Solid; wanted[i] && p != nil {
+			if _, ok := at[p]; !ok {
+				at[p] = len(list)
+				list = append(list, p)
+			}
+		}
+	}
+	got, err := s.o.Finer(ctx, list)
+	if err != nil {
+		return err
+	}
+	for i := range s.parts {
+		if k, ok := at[s.parts[i].Solid]; ok && wanted[i] {
+			s.parts[i].Solid = got[k]
+		}
+	}
+	return nil
+}
+
+func meets(l1, h1, l2, h2 geom.Vec) bool {
+	return l1.X <= h2.X && l2.X <= h1.X && l1.Y <= h2.Y && l2.Y <= h1.Y && l1.Z <= h2.Z && l2.Z <= h1.Z
+}
+
+// at is where a part stands.
+func (p *Part) at(poses []geom.Pose) geom.Pose {
+	if p.Body < 0 {
+		return p.In
+	}
+	return poses[p.Body].Mul(p.In)
+}
+
+// path bounds how far any point of a ball goes in a motion that turns and shifts evenly: its middle along an arc, the rest about it.
+func path(d geom.Pose, middle geom.Vec, reach float64) float64 {
+	turn := d.Q.Log().Norm()
+	chord := d.Point(middle).Sub(middle).Norm()
+	if half := turn / 2; half > 1e-9 && half < math.Pi/2 {
+		chord *= half / math.Sin(half)
+	} else if half >= math.Pi/2 {
+		chord *= math.Pi / 2
+	}
+	return chord + turn*reach
+}
+
+// relative is where the second part of a pair stands, seen from the first.
+func (s *scene) relative(p *pair, poses []geom.Pose) geom.Pose {
+	return s.parts[p.a].at(poses).Inverse().Mul(s.parts[p.b].at(poses))
+}
+
+// Placements that differ by less than solving does are one: mm, and the sine of half an angle.
+const (
+	stillMM   = 1e-5
+	stillTurn = 1e-7
+)
+
+func still(p, q geom.Pose) bool {
+	if p.O.Sub(q.O).Norm() > stillMM {
+		return false
+	}
+	d := p.Q.Conj().Mul(q.Q)
+	return math.Abs(d.X) < stillTurn && math.Abs(d.Y) < stillTurn && math.Abs(d.Z) < stillTurn
+}
+
+// look looks at a pair as it stands; what is nearer than within is measured.
+func (s *scene) look(p *pair, poses []geom.Pose, within, at float64) state {
+	to := s.relative(p, poses)
+	if p.known && still(p.last, to) {
+		return p.seen
+	}
+	a, b := &s.parts[p.a], &s.parts[p.b]
+	got := s.eye.See(a.Solid, b.Solid, to, s.o.MM, within)
+	st := state{distance: math.Max(0, got.Distance-a.Solid.Off-b.Solid.Off)}
+	switch {
+	case got.Crosses:
+		st.level, st.distance = 2, 0
+	case got.Distance <= s.o.MM:
+		st.level, st.distance = 1, 0
+	case !s.least.found || got.Distance < s.least.distance:
+		if got.Distance < within {
+			s.least.distance, s.least.a, s.least.b, s.least.at, s.least.found = got.Distance, p.a, p.b, at, true
+		}
+	}
+	p.last, p.seen, p.known = to, st, true
+	return st
+}
+
+// stop tells whether the work was called off.
+func stop(ctx context.Context, r *motion.Run) error {
+	if ctx.Err() != nil {
+		return context.Cause(ctx)
+	}
+	if r.Stopped() {
+		return context.Canceled
+	}
+	return nil
+}
