@@ -50,6 +50,8 @@ type shared struct {
 	points    []geom.Vec // some of it
 	has       func(p geom.Vec) bool
 	side      int // of the grid of points that are tried besides
+	moved     int // how many of the best are moved about …
+	halvings  int // … and how closely
 }
 
 // shared asks about a mesh. Corners may all lie at the rims of its faces, so that middles of triangles and of their edges are tried too.
@@ -61,7 +63,7 @@ func (m *Mesh) shared() shared {
 		t := m.corners3(int32(i))
 		points = append(points, middle(&t), t[0].Add(t[1]).Scale(0.5), t[1].Add(t[2]).Scale(0.5), t[2].Add(t[0]).Scale(0.5))
 	}
-	return shared{n.mid, n.half, points, m.Inside, gridSide}
+	return shared{n.mid, n.half, points, m.Inside, gridSide, moved, halvings}
 }
 
 // deepest finds how deep each of two solids goes into the other: the greatest distance of a point of the common solid from its surface; the
@@ -97,10 +99,10 @@ func (m *shared) farthest(of func(p geom.Vec) float64) depth {
 	var best []try // the greatest first
 	add := func(p geom.Vec) {
 		d := of(p)
-		if len(best) == moved && d <= best[moved-1].d {
+		if len(best) == m.moved && d <= best[m.moved-1].d {
 			return
 		}
-		if len(best) < moved {
+		if len(best) < m.moved {
 			best = append(best, try{})
 		}
 		k := len(best) - 1
@@ -135,7 +137,7 @@ func (m *shared) farthest(of func(p geom.Vec) float64) depth {
 // climb moves a point about for as long as that takes it farther.
 func (m *shared) climb(b try, of func(p geom.Vec) float64) try {
 	size := math.Max(m.half.X, math.Max(m.half.Y, m.half.Z)) * 2 / float64(m.side)
-	for h := 0; h < halvings; {
+	for h := 0; h < m.halvings; {
 		better := false
 		for _, d := range around {
 			p := b.at.AddScaled(size, d)
@@ -193,7 +195,7 @@ func commonOf(a, b *Solid, to geom.Pose, side int) (volume float64, s shared, ok
 			}
 		}
 	}
-	s.mid, s.half, s.side = low.Add(high).Scale(0.5), d.Scale(0.5), gridSide
+	s.mid, s.half, s.side, s.moved, s.halvings = low.Add(high).Scale(0.5), d.Scale(0.5), gridSide, moved, halvings
 	s.has = func(p geom.Vec) bool { return a.Mesh.Inside(p) && b.Mesh.Inside(back.Point(p)) }
 	return volume, s, volume > 0
 }

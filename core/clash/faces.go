@@ -126,17 +126,27 @@ func besides(p, x *seen, mm float64) (known, float64) {
 	}
 	switch n := p.f.Z; {
 	case along(n, x.f.Z):
-		low, high := x.heights(p.f.O, n)
-		if low >= -mm || high <= mm {
-			return cleared, math.Max(0, math.Max(low, -high))
+		var low, high float64
+		if round { // its ends are exact
+			a, b := x.f.O.AddScaled(x.from, x.f.Z).Sub(p.f.O).Dot(n), x.f.O.AddScaled(x.end, x.f.Z).Sub(p.f.O).Dot(n)
+			low, high = math.Min(a, b), math.Max(a, b)
+		} else {
+			low, high = x.heights(p.f.O, n)
 		}
+		off := math.Max(0, math.Max(low, -high)) // along the axis
 		if !round {
+			if low >= -mm || high <= mm {
+				return cleared, off
+			}
 			return doubt, 0
 		}
-		if least, most := p.ring(x); x.f.Side == "shaft" && least >= x.f.Radius-mm {
-			return cleared, math.Max(0, least-x.f.Radius)
-		} else if x.f.Side == "hole" && most <= x.f.Radius+mm {
-			return cleared, math.Max(0, x.f.Radius-most)
+		least, most := p.ring(x)
+		gap := least - x.f.Radius
+		if x.f.Side == "hole" {
+			gap = x.f.Radius - most
+		}
+		if low >= -mm || high <= mm || gap >= -mm {
+			return cleared, math.Hypot(off, math.Max(0, gap))
 		}
 	case round && math.Abs(n.Dot(x.f.Z)) < tol.FitDirection:
 		over := x.f.O.Sub(p.f.O).Dot(n) - x.f.Radius

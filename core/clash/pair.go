@@ -5,6 +5,7 @@ import (
 
 	"setfast/core/geom"
 	"setfast/core/part"
+	"setfast/core/tol"
 )
 
 // met is what looking at two solids told: what their exact surfaces decide, and whether only the exact shapes can.
@@ -36,6 +37,8 @@ type facing struct {
 	level    bool // two planes that run along each other
 	alike    bool // and look the same way: where they share an area, both solids lie behind it
 	near     bool
+	rough    bool    // a border may be bent: what is told of the distance away from both faces' planes is off by chords
+	apart    float64 // of two planes that run along each other
 }
 
 // look looks at two solids, the second standing at a pose in the frame of the first: surfaces nearer than clearance are measured, what is
@@ -49,6 +52,7 @@ func (p *pairing) look(a, b *Solid, to geom.Pose, mm, clearance float64) met {
 	limit := math.Max(mm, clearance)
 	p.best = limit
 	p.faces, p.latest = map[int64]*facing{}, nil
+	p.shanks(a, b, &t, mm)
 	s := &p.search
 	s.begin(b.Mesh)
 	s.stack = append(s.stack[:0], [2]int32{0, 0})
@@ -82,6 +86,9 @@ func (p *pairing) look(a, b *Solid, to geom.Pose, mm, clearance float64) met {
 		}
 	}
 	for key, f := range p.faces {
+		if f.what == flat && f.rough && !p.fine && f.distance > mm && f.distance <= limit+a.Off+b.Off && !(f.level && f.distance-f.apart < tol.FitPlace) {
+			out.doubtful = true
+		}
 		if f.distance < out.distance && (f.near || f.what == flat) {
 			out.distance, out.at, out.faces = f.distance, f.at, [2]int32{int32(key >> 32), int32(key & 0xffffffff)}
 		}
@@ -91,6 +98,30 @@ func (p *pairing) look(a, b *Solid, to geom.Pose, mm, clearance float64) met {
 		out.crosses = out.inside
 	}
 	return out
+}
+
+// shanks settles whole shanks that stand in whole holes, which need no triangles.
+func (p *pairing) shanks(a, b *Solid, t *relative, mm float64) {
+	for i := range a.Faces {
+		x := &a.Faces[i]
+		if !x.whole {
+			continue
+		}
+		for j := range b.Faces {
+			y := &b.Faces[j]
+			if !y.whole || x.Side == y.Side || x.Z.Cross(t.point(y.Z).Sub(t.o)).Norm() > tol.FitDirection || t.point(y.O).Sub(x.O).Reject(x.Z).Norm() > math.Abs(x.Radius-y.Radius)+mm {
+				continue
+			}
+			f := p.facing(a, b, int32(i), int32(j), t, mm)
+			if f.what != cleared {
+				continue
+			}
+			f.settled, f.near = true, true
+			f.at = x.O.AddScaled((x.From+x.To)/2, x.Z)
+			p.best = math.Min(p.best, f.distance)
+			p.faces[int64(i)<<32|int64(j)] = f
+		}
+	}
 }
 
 // triangles looks at one triangle of each.
@@ -206,6 +237,8 @@ func (p *pairing) facing(a, b *Solid, fa, fb int32, t *relative, mm float64) *fa
 		planes := x.f.Kind == part.Plane && y.f.Kind == part.Plane
 		f.distance, f.level = math.Inf(1), planes && along(x.f.Z, y.f.Z)
 		f.alike = f.level && x.f.Z.Dot(y.f.Z) > 0
+		f.rough = a.Faces[fa].curved && a.Off > 0 || b.Faces[fb].curved && b.Off > 0
+		f.apart = math.Abs(y.f.O.Sub(x.f.O).Dot(x.f.Z))
 	}
 	return f
 }
@@ -275,6 +308,6 @@ func Deep(a, b *Solid, to geom.Pose) float64 {
 	if !ok {
 		return 0
 	}
-	common.side = gridSide / 2
+	common.side, common.moved, common.halvings = gridSide/2, 2, 5
 	return deepest(common, a.fine(), b.fine(), to).mm
 }

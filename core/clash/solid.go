@@ -28,6 +28,8 @@ type Face struct {
 	Name string
 	part.Feature
 	From, To float64
+	whole    bool // a cylinder all the way round
+	curved   bool // a plane whose border may be bent, by how many triangles it has
 }
 
 // NewSolid makes a solid of triangles in the order of its faces, each of which ends where ends says. Features of faces that are not known
@@ -73,16 +75,44 @@ func NewSolid(points []geom.Vec, triangles [][3]int32, ends []uint32, faces []Fa
 		count[f]++
 	}
 	for f := range faces {
+		s.Faces[f].curved = s.Faces[f].Kind == part.Plane && s.starts[f+1]-s.starts[f] > plain
+	}
+	for f := range faces {
 		if x := &s.Faces[f]; x.IsAxis() || x.Kind == part.Cone {
 			x.From, x.To = math.Inf(1), math.Inf(-1)
 			s.corners(int32(f), func(p geom.Vec) {
 				along := p.Sub(x.O).Dot(x.Z)
 				x.From, x.To = math.Min(x.From, along), math.Max(x.To, along)
 			})
+			x.whole = x.Kind == part.Cylinder && s.goesRound(int32(f))
 		}
 	}
 	return s
 }
+
+// goesRound tells whether a cylinder's corners leave no sixth of a turn out.
+func (s *Solid) goesRound(face int32) bool {
+	x := &s.Faces[face]
+	fr := x.AsFrame()
+	var seen [sixths]bool
+	s.corners(face, func(p geom.Vec) {
+		d := p.Sub(x.O)
+		k := int((math.Atan2(d.Dot(fr.Y), d.Dot(fr.X))/(2*math.Pi) + 0.5) * sixths)
+		seen[min(max(k, 0), sixths-1)] = true
+	})
+	for _, ok := range seen {
+		if !ok {
+			return false
+		}
+	}
+	return true
+}
+
+// plain is how many triangles a flat face with a straight border has at most; more are told from no bent one.
+const plain = 6
+
+// sixths of a turn.
+const sixths = 6
 
 // corners goes over the corners of a face's triangles, which lie on it; some come more than once.
 func (s *Solid) corners(face int32, each func(p geom.Vec)) {

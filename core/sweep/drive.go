@@ -74,7 +74,8 @@ type walk struct {
 	pairs []*tracked
 	met   []Met
 	until bool // it ends with the first overlap
-	mids  map[float64]motion.Mark
+	mids  map[float64]motion.Mark // places between two steps …
+	known map[float64]state       // … and how the pair that is followed stands there
 	ended bool
 	at    float64   // where the step began
 	first float64   // where the first overlap began …
@@ -114,6 +115,7 @@ func (w *walk) step(from motion.Mark, v float64) error {
 			}
 			continue
 		}
+		w.known = map[float64]state{}
 		if err := w.between(t, from, to, t.v, v, 0); err != nil {
 			return err
 		}
@@ -122,8 +124,8 @@ func (w *walk) step(from motion.Mark, v float64) error {
 	return stop(w.ctx, w.r)
 }
 
-// quarters are how often an interval is halved for what touches all the while.
-const quarters = 2
+// halves are how often an interval is halved for what touches all the while.
+const halves = 1
 
 // between follows a pair from one value to another; t.last is its state at the first.
 func (w *walk) between(t *tracked, from, to motion.Mark, u, v float64, halved int) error {
@@ -134,14 +136,18 @@ func (w *walk) between(t *tracked, from, to motion.Mark, u, v float64, halved in
 	is := w.s.relative(t.pair, poses)
 	way := path(was.Inverse().Mul(is), w.s.middle[t.b], w.s.reach[t.b]) // of the second part, seen from the first
 	a := t.last
-	b := w.s.look(t.pair, poses, 2*way+near(w.s, t.pair), v)
+	b, ok := w.known[v]
+	if !ok {
+		b = w.s.look(t.pair, poses, 2*way+near(w.s, t.pair), v)
+		w.known[v] = b
+	}
 	safe := a.level == 0 && b.level == 0 && a.distance+b.distance > way
-	slides := a.level == 1 && b.level == 1
+	slides := a.level == 1 && b.level == 1 || steady(a, b)
 	inside := a.level == 2 && b.level == 2
-	if safe || inside || slides && halved >= quarters || math.Abs(v-u) <= ends {
+	if safe || inside || slides && halved >= halves || math.Abs(v-u) <= ends {
 		return w.reached(t, from, to, u, v, b)
 	}
-	if a.level != b.level && a.level > 0 && b.level > 0 && halved >= quarters {
+	if a.level != b.level && a.level > 0 && b.level > 0 && halved >= halves {
 		return w.reached(t, from, to, u, v, b)
 	}
 	mid := (u + v) / 2
@@ -162,6 +168,16 @@ func (w *walk) between(t *tracked, from, to motion.Mark, u, v float64, halved in
 	}
 	return w.between(t, m, to, mid, v, halved+1)
 }
+
+// steady tells whether two parts slide along each other at a distance that stays: a shank in a wider hole.
+func steady(a, b state) bool {
+	return a.level == 0 && b.level == 0 && a.faces == b.faces && math.Abs(a.distance-b.distance) < steadyMM+steadyPart*a.distance
+}
+
+const (
+	steadyMM   = 1e-4
+	steadyPart = 0.01
+)
 
 // reached takes a pair to its state at a value.
 func (w *walk) reached(t *tracked, from, to motion.Mark, u, v float64, b state) error {

@@ -139,8 +139,10 @@ func Drive(ctx context.Context, s *motion.Study, parts []Part, d assembly.Drive,
 	out.Clash = append(out.Clash, w.met...)
 	slices.SortStableFunc(out.Clash, func(a, b Met) int { return strings.Compare(a.A+"\n"+a.B, b.A+"\n"+b.B) })
 	out.Dead, out.Leaves = append(out.Dead, turns.found...), append(out.Leaves, guides.done(r.Value())...)
-	if l := &scene.least; l.found {
-		out.Least = &Least{parts[l.a].Name, parts[l.b].Name, thousandth(l.distance), thousandth(l.at)}
+	for _, p := range scene.pairs {
+		if p.measured && !p.met && (out.Least == nil || p.least < out.Least.MM) {
+			out.Least = &Least{parts[p.a].Name, parts[p.b].Name, thousandth(p.least), thousandth(p.leastAt)}
+		}
 	}
 	return out, nil
 }
