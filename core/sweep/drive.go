@@ -2,7 +2,10 @@ package sweep
 
 import (
 	"context"
+	"errors"
 	"math"
+	"runtime"
+	"sync"
 
 	"setfast/core/assembly"
 	"setfast/core/clash"
@@ -73,13 +76,59 @@ type walk struct {
 	r     *motion.Run
 	pairs []*tracked
 	met   []Met
-	until bool // it ends with the first overlap
+	until bool                    // it ends with the first overlap
 	mids  map[float64]motion.Mark // places between two steps …
 	known map[float64]state       // … and how the pair that is followed stands there
 	ended bool
 	at    float64   // where the step began
 	first float64   // where the first overlap began …
 	by    [2]string // … and of what
+	begun float64
+}
+
+// walks takes the pairs of a scene through a drive, on all processors: each follows some of them along the whole way.
+func (s *scene) walks(ctx context.Context, study *motion.Study, d assembly.Drive, at *motion.Run, goal int) ([]*walk, error) {
+	n := max(1, min(runtime.GOMAXPROCS(0), len(s.pairs)/8))
+	out := make([]*walk, n)
+	errs := make([]error, n)
+	var wait sync.WaitGroup
+	for i := range out {
+		r, err := study.Apart().Run(d.Joint, d.Of)
+		if err == nil {
+			r.Begin(at.Value())
+		}
+		if err != nil {
+			return nil, err
+		}
+		own := *s
+		own.eye, own.sights, own.pairs = clash.Eye{}, map[sight]clash.Sight{}, nil
+		for k := i; k < len(s.pairs); k += n {
+			own.pairs = append(own.pairs, s.pairs[k])
+		}
+		out[i] = &walk{ctx: ctx, s: &own, r: r, until: d.UntilContact, begun: d.From}
+		wait.Go(func() { errs[i] = out[i].all(d, goal, i == 0) })
+	}
+	wait.Wait()
+	return out, errors.Join(errs...)
+}
+
+// all goes the whole way.
+func (w *walk) all(d assembly.Drive, goal int, tells bool) error {
+	w.begin()
+	for k := 1; k <= goal && !w.ended; k++ {
+		from := w.r.Mark()
+		why := w.r.To(values(d, k))
+		if err := w.step(from, w.r.Value()); err != nil {
+			return err
+		}
+		if why != "" {
+			break
+		}
+		if tells {
+			tell(w.s.o, 0.2+0.8*float64(k)/float64(d.Steps))
+		}
+	}
+	return w.finish()
 }
 
 // begin looks at all pairs where the run stands.
@@ -255,8 +304,11 @@ func (w *walk) close(t *tracked, at float64) error {
 	m := Met{A: w.s.parts[t.a].Name, B: w.s.parts[t.b].Name, From: thousandth(o.from), To: thousandth(at), Fit: t.meant}
 	deep, where, mark := w.deepest(t, o)
 	m.At = thousandth(where)
-	if deep > 0 {
-		if w.s.o.Exact != nil && mark != nil {
+	if mark != nil {
+		if w.s.o.Exact == nil && deep == 0 {
+			return nil // no deeper than triangles tell
+		}
+		if w.s.o.Exact != nil {
 			keep := w.r.Mark()
 			w.r.Back(*mark)
 			to := w.s.relative(t.pair, w.r.Poses())

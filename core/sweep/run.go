@@ -1,6 +1,7 @@
 package sweep
 
 import (
+	"cmp"
 	"context"
 	"math"
 	"slices"
@@ -89,33 +90,19 @@ func Drive(ctx context.Context, s *motion.Study, parts []Part, d assembly.Drive,
 	}
 	out.LookedAt = len(scene.pairs)
 	r.Back(begin)
-	w := &walk{ctx: ctx, s: scene, r: r, until: d.UntilContact}
-	w.begin()
-	turns := newTurns(s, d)
-	guides := newGuides(scene, r.Poses(), o.Least)
-	note := func(v float64) error {
-		out.At = append(out.At, v)
-		for _, n := range d.Record {
-			x, err := r.Record(n)
-			if err != nil {
-				return err
-			}
-			out.Values[n] = append(out.Values[n], x)
-			out.take(n, x, v)
-		}
-		return nil
-	}
-	if err := note(d.From); err != nil {
+	walks, err := scene.walks(ctx, s, d, r, goal)
+	if err != nil {
 		return nil, err
 	}
-	turns.add(r)
-	for k := 1; k <= goal && !w.ended; k++ {
-		from, v := r.Mark(), values(d, k)
-		why := r.To(v)
-		if err := w.step(from, r.Value()); err != nil {
-			return nil, err
+	first := ended(walks)
+	turns := newTurns(s, d)
+	guides := newGuides(scene, r.Poses(), o.Least)
+	for k := 0; k <= goal; k++ {
+		why, v := "", values(d, k)
+		if k > 0 {
+			why = r.To(v)
 		}
-		if w.ended {
+		if first != nil && (v-*first)*(d.To-d.From) > 0 {
 			break
 		}
 		turns.add(r)
@@ -124,27 +111,48 @@ func Drive(ctx context.Context, s *motion.Study, parts []Part, d assembly.Drive,
 			halt(why)
 			break
 		}
-		if err := note(v); err != nil {
+		out.At = append(out.At, v)
+		for _, n := range d.Record {
+			x, err := r.Record(n)
+			if err != nil {
+				return nil, err
+			}
+			out.Values[n] = append(out.Values[n], x)
+			out.take(n, x, v)
+		}
+		if err := stop(ctx, r); err != nil {
 			return nil, err
 		}
-		tell(o, 0.2+0.8*float64(k)/float64(d.Steps))
 	}
-	if w.ended {
-		at, why := thousandth(w.first), "the first contact"
+	if first != nil {
+		at, why := thousandth(*first), "the first contact"
 		out.StoppedAt, out.Reason = &at, &why
 	}
-	if err := w.finish(); err != nil {
-		return nil, err
+	for _, w := range walks {
+		out.Clash = append(out.Clash, w.met...)
 	}
-	out.Clash = append(out.Clash, w.met...)
-	slices.SortStableFunc(out.Clash, func(a, b Met) int { return strings.Compare(a.A+"\n"+a.B, b.A+"\n"+b.B) })
+	slices.SortStableFunc(out.Clash, func(a, b Met) int {
+		return cmp.Or(strings.Compare(a.A, b.A), strings.Compare(a.B, b.B), cmp.Compare(a.From, b.From))
+	})
 	out.Dead, out.Leaves = append(out.Dead, turns.found...), append(out.Leaves, guides.done(r.Value())...)
-	for _, p := range scene.pairs {
-		if p.measured && !p.met && (out.Least == nil || p.least < out.Least.MM) {
-			out.Least = &Least{parts[p.a].Name, parts[p.b].Name, thousandth(p.least), thousandth(p.leastAt)}
+	for _, w := range walks {
+		for _, t := range w.pairs {
+			if p := t.pair; p.measured && !p.met && (out.Least == nil || p.least < out.Least.MM) {
+				out.Least = &Least{parts[p.a].Name, parts[p.b].Name, thousandth(p.least), thousandth(p.leastAt)}
+			}
 		}
 	}
 	return out, nil
+}
+
+// ended is where the first overlap began of all walks that end with it.
+func ended(walks []*walk) (first *float64) {
+	for _, w := range walks {
+		if w.ended && (first == nil || math.Abs(w.first-w.begun) < math.Abs(*first-w.begun)) {
+			first = &w.first
+		}
+	}
+	return first
 }
 
 func tell(o Options, f float64) {

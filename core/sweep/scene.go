@@ -62,6 +62,7 @@ type scene struct {
 	reach  []float64  // about it
 	pairs  []*pair
 	eye    clash.Eye
+	sights map[sight]clash.Sight
 	o      Options
 }
 
@@ -75,7 +76,7 @@ type boxes struct {
 // newScene begins a scene with what parts there are.
 func newScene(parts []Part, o Options) (*scene, *boxes) {
 	n := len(parts)
-	s := &scene{parts: append([]Part(nil), parts...), o: o, middle: make([]geom.Vec, n), reach: make([]float64, n)}
+	s := &scene{parts: append([]Part(nil), parts...), o: o, middle: make([]geom.Vec, n), reach: make([]float64, n), sights: map[sight]clash.Sight{}}
 	for i := range s.parts {
 		p := &s.parts[i]
 		if p.Solid != nil && p.Solid.Mesh.Empty() {
@@ -211,7 +212,7 @@ func (s *scene) look(p *pair, poses []geom.Pose, within, at float64) state {
 		if seen {
 			reach = s.o.MM
 		}
-		got = s.eye.See(a.Solid, b.Solid, to, s.o.MM, reach)
+		got = s.see(a.Solid, b.Solid, to, reach)
 		if !seen || got.Crosses || got.Distance < s.o.MM {
 			break
 		}
@@ -228,6 +229,37 @@ func (s *scene) look(p *pair, poses []geom.Pose, within, at float64) state {
 	p.met = p.met || st.level > 0
 	p.last, p.seen, p.known = to, st, true
 	return st
+}
+
+// sight is two solids at a placement, looked at as far as a reach.
+type sight struct {
+	a, b  *clash.Solid
+	at    [7]int64
+	reach float64
+}
+
+// mostSights is how many sights of one step are kept: mechanisms repeat the same parts in the same motion.
+const mostSights = 4096
+
+// see looks at two solids, and remembers it for others that stand alike.
+func (s *scene) see(a, b *clash.Solid, to geom.Pose, reach float64) clash.Sight {
+	up := math.Pow(10, math.Floor(math.Log10(reach))-1) // looked at a little farther, so that nearly equal reaches are one
+	k := sight{a: a, b: b, reach: math.Ceil(reach/up) * up}
+	for i, x := range [3]float64{to.O.X, to.O.Y, to.O.Z} {
+		k.at[i] = int64(math.Round(x / stillMM))
+	}
+	for i, x := range [4]float64{to.Q.W, to.Q.X, to.Q.Y, to.Q.Z} {
+		k.at[3+i] = int64(math.Round(x * math.Copysign(1, to.Q.W) / stillTurn))
+	}
+	got, ok := s.sights[k]
+	if !ok {
+		if len(s.sights) >= mostSights {
+			clear(s.sights)
+		}
+		got = s.eye.See(a, b, to, s.o.MM, k.reach)
+		s.sights[k] = got
+	}
+	return got
 }
 
 // stop tells whether the work was called off.
