@@ -198,3 +198,30 @@ func TestMoving(t *testing.T) {
 		w.undo()
 	}
 }
+
+// TestClashes: the sample's crank passes through the plate: it is found beside the account, shown in a section, and takes the verdict; meant with a
+// reason it is a fit, and taken back a clash again. How far a joint goes is asked on its line.
+func TestClashes(t *testing.T) {
+	w := browser(t, false)
+	w.at("Crank drive")
+	w.until(`document.querySelector("#clashes .finding")?.textContent.includes("Wall plate and Crank arm")`)
+	w.says("#clashes", "5 mm deep, 1200 mm³")
+	w.says("#balance .verdict", "clashes")
+	w.click("#clashes [data-clash=show]")
+	w.until(`!document.querySelector("#sectionbar").hidden && setfast.stage.section.plane`)
+	w.says("#section-words", "overlap")
+	w.click("#clashes [data-clash=fit]")
+	w.until(`document.querySelector("#commands").open`)
+	w.keys("no matter\r")
+	w.until(`document.querySelector("#asking").open`)
+	w.keys("a cut-out comes later\r")
+	w.until(`document.querySelector("#clashes .f-quiet")?.textContent.includes("meant: ignore")`)
+	w.says("#balance .verdict", "moves as planned")
+	w.undo()
+	w.until(`document.querySelector("#clashes .f-at-odds") && document.querySelector("#balance .verdict").textContent === "clashes"`)
+	w.at("Vent latch")
+	w.until(`document.querySelector("#clashes .small")?.textContent.startsWith("Nothing passes through anything")`)
+	w.run(`setfast.commands && document.querySelector(".line[data-component='Latch cam'] .rowopen").click()`)
+	w.run(`document.querySelector("[data-mate='turn 1'] [data-act=travel]").click()`)
+	w.until(`document.querySelector("#said").textContent.includes("nothing to limit")`)
+}

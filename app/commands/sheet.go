@@ -3,10 +3,12 @@ package commands
 import (
 	"context"
 	"slices"
+	"strings"
 
 	"setfast/app/words"
 	"setfast/core/assembly"
 	"setfast/core/edit"
+	"setfast/core/format"
 )
 
 // Group puts components under one name in the list, or under none; a group without any goes.
@@ -32,13 +34,23 @@ type Variant struct {
 	Values []NamedValue `json:"values"`
 }
 
+// Fit declares that two parts, or features of them, are meant to overlap; without a kind it is withdrawn.
+type Fit struct {
+	A    string `json:"a"`
+	B    string `json:"b"`
+	Kind string `json:"kind,omitempty"`
+	Note string `json:"note,omitempty"`
+}
+
 var (
+	_ = register(Fit{})
 	_ = register(Group{})
 	_ = register(Dismiss{})
 	_ = register(Vary{})
 )
 
 // The names of these commands.
+func (Fit) Name() string     { return "fit" }
 func (Group) Name() string   { return "group" }
 func (Dismiss) Name() string { return "dismiss" }
 func (Vary) Name() string    { return "vary" }
@@ -143,4 +155,34 @@ func (c Vary) Edit(_ context.Context, b *Bench) (edit.Edit, string, error) {
 		now.Variants = append(now.Variants, k)
 	}
 	return edit.NewSheet(&now, "variants"), "keep " + words.Plural(len(now.Variants), "variant", "variants"), nil
+}
+
+// Edit declares.
+func (c Fit) Edit(_ context.Context, b *Bench) (edit.Edit, string, error) {
+	note, err := words.Text("the reason", c.Note, MostText)
+	if err != nil {
+		return nil, "", err
+	}
+	for _, end := range [2]string{c.A, c.B} {
+		if err := b.hasComponent(strings.Split(end, "/")[0]); err != nil {
+			return nil, "", err
+		}
+	}
+	if c.Kind != "" && !slices.Contains(format.FitKinds, c.Kind) {
+		return nil, "", words.Refuse("a fit is %s, not %q", strings.Join(format.FitKinds, ", "), c.Kind)
+	}
+	path := func(end string) assembly.Ref { return assembly.Ref{Path: strings.Split(end, "/")} }
+	is := func(f assembly.Fit) bool {
+		a, b := format.FitEnd(f.A), format.FitEnd(f.B)
+		return a == c.A && b == c.B || a == c.B && b == c.A
+	}
+	now := assembly.Assembly{Fits: slices.DeleteFunc(slices.Clone(b.Asm.Fits), is)}
+	said := "withdraw the fit of " + c.A + " and " + c.B
+	if c.Kind != "" {
+		now.Fits = append(now.Fits, assembly.Fit{A: path(c.A), B: path(c.B), Kind: c.Kind, Note: note})
+		said = c.A + " and " + c.B + " are meant to overlap: " + c.Kind
+	} else if len(now.Fits) == len(b.Asm.Fits) {
+		return nil, "", words.Refuse("no fit of %s and %s is declared", c.A, c.B)
+	}
+	return edit.NewSheet(&now, "fits"), said, nil
 }

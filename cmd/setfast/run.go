@@ -9,9 +9,8 @@ import (
 
 	"setfast/core/account"
 	"setfast/core/assembly"
-	"setfast/core/geom"
+	"setfast/core/clash"
 	"setfast/core/near"
-	"setfast/core/placed"
 	"setfast/core/sweep"
 )
 
@@ -34,37 +33,16 @@ func readMoving(ctx context.Context, file string, in io.Reader, unfenced bool) (
 		return nil, err
 	}
 	m := &moving{bodies: b, a: a}
-	uses, more := placed.Uses(b.doc, a.Report, b.doc.Root, mostUses)
-	if more {
-		return nil, fmt.Errorf("it places more than %d parts", mostUses)
+	m.parts, err = sweep.Parts(a.Study(ctx), a, b.doc, mostUses, func(key string) *clash.Solid { return b.solids[key] })
+	if err != nil {
+		return nil, err
 	}
-	s := a.Study(ctx)
-	for i := range uses {
-		u := &uses[i]
-		p := sweep.Part{Name: u.Name(), Solid: b.solids[u.Part], Body: -1, In: u.Pose}
-		if k, ok := s.Body[u.Body(a.Root)]; ok {
-			p.Body, p.In = k, s.Poses[k].Inverse().Mul(u.Pose)
-		}
-		m.parts = append(m.parts, p)
-	}
-	m.still(s.Poses)
 	o := b.options(0)
 	m.o = sweep.Options{MM: o.MM, Exact: o.Exact, Fits: o.Fits}
 	if b.kernel != nil {
 		m.o.Finer = b.kernel.Finer(b.exact)
 	}
 	return m, nil
-}
-
-// still puts what is grounded together: it never moves.
-func (m *moving) still(poses []geom.Pose) {
-	s := m.a.Study(context.Background())
-	for i := range m.parts {
-		p := &m.parts[i]
-		if p.Body >= 0 && s.Sys.Bodies[p.Body].Fixed {
-			p.In, p.Body = poses[p.Body].Mul(p.In), -1
-		}
-	}
 }
 
 // runRun takes a drive and looks at what is met: 0 if it reaches its end and nothing is met that is not meant, 1 if not, 2 unreadable.

@@ -17,16 +17,18 @@ type Fit struct {
 
 // Meant are the fits that an assembly declares.
 func Meant(a *assembly.Assembly) (out []Fit) {
-	end := func(r assembly.Ref) string {
-		if r.Feature == "" {
-			return strings.Join(r.Path, "/")
-		}
-		return r.String()
-	}
 	for _, f := range a.Fits {
 		out = append(out, Fit{A: end(f.A), B: end(f.B), Kind: f.Kind, Note: f.Note})
 	}
 	return out
+}
+
+// end is how an end of a fit is written.
+func end(r assembly.Ref) string {
+	if r.Feature == "" {
+		return strings.Join(r.Path, "/")
+	}
+	return r.String()
 }
 
 // coarse are thread diameters with the pitches of the coarse series, mm (ISO 261, values from memory).

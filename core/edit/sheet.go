@@ -8,7 +8,7 @@ import (
 	"setfast/core/format"
 )
 
-// Sheet puts a list of the assembly (groups, variants, views, dismissed) in the place of the one it has, as in the file; none takes it away.
+// Sheet puts a list of the assembly (groups, variants, views, dismissed, fits) in the place of the one it has, as in the file; none takes it away.
 type Sheet struct {
 	Name string          `json:"name"`
 	To   json.RawMessage `json:"to,omitempty"`
@@ -31,8 +31,9 @@ func (e Sheet) apply(d *draft) (Edit, error) {
 	return was, format.ReadSheet(&d.Assembly, e.Name, e.To)
 }
 
-// regroup changes the names in groups; an empty one goes.
+// regroup changes the names of components in groups and fits; an empty group goes, and a fit of what is gone.
 func (d *draft) regroup(f func(string) string) (back []Edit) {
+	back = d.refit(f)
 	was := NewSheet(&d.Assembly, "groups")
 	var now []assembly.Group
 	changed := false
@@ -48,8 +49,31 @@ func (d *draft) regroup(f func(string) string) (back []Edit) {
 		now = append(now, k)
 	}
 	if !changed {
-		return nil
+		return back
 	}
 	d.Groups = slices.Clip(now)
+	return append(back, was)
+}
+
+// refit changes the names of components in fits.
+func (d *draft) refit(f func(string) string) (back []Edit) {
+	was := NewSheet(&d.Assembly, "fits")
+	var now []assembly.Fit
+	changed := false
+	for _, k := range d.Fits {
+		kept := true
+		for _, r := range []*assembly.Ref{&k.A, &k.B} {
+			n := f(r.Head())
+			changed, kept = changed || n != r.Head(), kept && n != ""
+			r.Path = append([]string{n}, r.Path[1:]...)
+		}
+		if kept {
+			now = append(now, k)
+		}
+	}
+	if !changed {
+		return nil
+	}
+	d.Fits = slices.Clip(now)
 	return []Edit{was}
 }

@@ -59,7 +59,7 @@ func MeasureObject(m assembly.Measure) json.Marshaler {
 	o.put("type", m.Type)
 	ref := func(name string, r *assembly.Ref) {
 		if r != nil {
-			o.put(name, end(*r))
+			o.put(name, FitEnd(*r))
 		}
 	}
 	ref("a", m.A)

@@ -28,8 +28,8 @@ func (r *reader) more(n *node, a *assembly.Assembly) {
 	a.Fits = r.fits(r.get(n, "fits"))
 }
 
-// fitKinds are the kinds of overlaps that may be meant.
-var fitKinds = []string{"press", "thread", "mesh", "ignore"}
+// FitKinds are the kinds of overlaps that may be meant.
+var FitKinds = []string{"press", "thread", "mesh", "ignore"}
 
 // fits reads overlaps that are meant.
 func (r *reader) fits(n *node) (out []assembly.Fit) {
@@ -41,8 +41,8 @@ func (r *reader) fits(n *node) (out []assembly.Fit) {
 			return nil
 		}
 		f := assembly.Fit{Kind: r.needText(c, "kind")}
-		if r.err == nil && !slices.Contains(fitKinds, f.Kind) {
-			r.fail(r.get(c, "kind"), "unknown fit %q%s", f.Kind, meant(f.Kind, fitKinds, nil))
+		if r.err == nil && !slices.Contains(FitKinds, f.Kind) {
+			r.fail(r.get(c, "kind"), "unknown fit %q%s", f.Kind, meant(f.Kind, FitKinds, nil))
 		}
 		for name, to := range map[string]*assembly.Ref{"a": &f.A, "b": &f.B} {
 			if text := r.needText(c, name); r.err == nil {
@@ -241,8 +241,8 @@ func SheetObject(a *assembly.Assembly, name string) json.Marshaler {
 		var l list
 		for _, f := range a.Fits {
 			k := &object{}
-			k.put("a", end(f.A))
-			k.put("b", end(f.B))
+			k.put("a", FitEnd(f.A))
+			k.put("b", FitEnd(f.B))
 			k.put("kind", f.Kind)
 			k.text("note", f.Note)
 			l = append(l, k)
@@ -258,8 +258,8 @@ func SheetObject(a *assembly.Assembly, name string) json.Marshaler {
 	return o
 }
 
-// end writes one end of a fit.
-func end(r assembly.Ref) string {
+// FitEnd writes one end of a fit: a component, or a feature of one.
+func FitEnd(r assembly.Ref) string {
 	if r.Feature == "" {
 		return strings.Join(r.Path, "/")
 	}

@@ -37,6 +37,7 @@ type tracked struct {
 // open is an overlap that has begun and not ended.
 type open struct {
 	from    float64
+	start   bool // it was there where the run began
 	crossed bool
 	seen    []sample // while it lasts
 	every   int      // of how many samples one is kept
@@ -138,7 +139,7 @@ func (w *walk) begin() {
 		t := &tracked{pair: p, v: v}
 		t.last = w.s.look(p, poses, near(w.s, p), v)
 		if t.last.level == 2 {
-			t.open = &open{from: v, crossed: true}
+			t.open = &open{from: v, crossed: true, start: true}
 			t.open.see(sample{v, w.r.Mark()})
 		}
 		w.pairs = append(w.pairs, t)
@@ -263,7 +264,7 @@ func (w *walk) reached(t *tracked, from, to motion.Mark, u, v float64, b state) 
 	if t.open != nil && b.level == 2 {
 		t.open.see(sample{v, to})
 		// of all that meet in this step the first counts
-		if w.until && !t.meant && (!w.ended || math.Abs(t.open.from-w.at) < math.Abs(w.first-w.at)) {
+		if w.until && !t.meant && !t.open.start && (!w.ended || math.Abs(t.open.from-w.at) < math.Abs(w.first-w.at)) {
 			w.ended, w.first, w.by = true, t.open.from, [2]string{w.s.parts[t.a].Name, w.s.parts[t.b].Name}
 		}
 	}

@@ -15,7 +15,8 @@ type Travelled struct {
 	At    float64     `json:"at"` // where it is solved
 	From  *float64    `json:"from"`
 	To    *float64    `json:"to"`
-	By    []StoppedBy `json:"stopped_by"` // at from and at to
+	By    []StoppedBy `json:"stopped_by"`               // at from and at to
+	In    [][2]string `json:"in_one_another,omitempty"` // parts that overlap where it is solved: they stop nothing until they have come apart
 }
 
 // StoppedBy is what stops a coordinate: a limit, by its joint's coordinate; two parts that meet; a dead point; or nothing, where it goes round or
@@ -52,7 +53,7 @@ func Travel(ctx context.Context, s *motion.Study, parts []Part, joint, of string
 	}
 	for _, way := range [2]float64{-1, 1} {
 		r.Back(home)
-		end, by, err := travel(ctx, r, parts, way*step, most, o)
+		end, by, err := travel(ctx, r, parts, way*step, most, o, out)
 		if err != nil {
 			return nil, err
 		}
@@ -73,7 +74,7 @@ func Travel(ctx context.Context, s *motion.Study, parts []Part, joint, of string
 const nothing = "nothing"
 
 // travel goes one way.
-func travel(ctx context.Context, r *motion.Run, parts []Part, step, most float64, o Options) (float64, StoppedBy, error) {
+func travel(ctx context.Context, r *motion.Run, parts []Part, step, most float64, o Options, out *Travelled) (float64, StoppedBy, error) {
 	home, at := r.Mark(), r.Value()
 	scene, box := newScene(parts, o)
 	box.add(r.Poses())
@@ -93,6 +94,13 @@ func travel(ctx context.Context, r *motion.Run, parts []Part, step, most float64
 	r.Back(home)
 	w := &walk{ctx: ctx, s: scene, r: r, until: true}
 	w.begin()
+	if out.In == nil {
+		for _, t := range w.pairs {
+			if t.open != nil {
+				out.In = append(out.In, [2]string{scene.parts[t.a].Name, scene.parts[t.b].Name})
+			}
+		}
+	}
 	for k := 1; k <= n && !w.ended; k++ {
 		from := r.Mark()
 		v := at + step*float64(k)

@@ -168,6 +168,24 @@ func (b *Bench) cam(c *echo.Context, n int64) error {
 	}{law, law.Called()})
 }
 
+// clash tells what passes through what.
+func (b *Bench) clash(c *echo.Context, n int64) error {
+	found, err := b.App.Clashes(c.Request().Context(), n)
+	if err != nil {
+		return err
+	}
+	return c.JSON(http.StatusOK, found)
+}
+
+// travel tells how far a joint goes until parts meet.
+func (b *Bench) travel(c *echo.Context, n int64) error {
+	t, err := b.App.Travel(c.Request().Context(), n, c.QueryParam("joint"), c.QueryParam("of"))
+	if err != nil {
+		return err
+	}
+	return c.JSON(http.StatusOK, t)
+}
+
 // inUnits shows an offer's lengths as the project does.
 func inUnits(o *seat.Offer, u words.Units) {
 	if o.Value != nil && o.Unit == string(words.MM) {

@@ -44,6 +44,8 @@ func (b *Bench) Routes(e *echo.Echo) {
 	e.POST("/a/:asm/open", ask.On("asm", b.open))
 	e.POST("/a/:asm/offers", ask.On("asm", b.offers))
 	e.POST("/a/:asm/try", ask.On("asm", b.try))
+	e.GET("/a/:asm/clash", ask.On("asm", b.clash))
+	e.GET("/a/:asm/travel", ask.On("asm", b.travel))
 	e.POST("/a/:asm/coupled", ask.On("asm", b.coupled))
 	e.POST("/a/:asm/cam", ask.On("asm", b.cam))
 	e.GET("/a/:asm/implied", ask.On("asm", b.implied))

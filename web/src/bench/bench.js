@@ -5,6 +5,7 @@ import { Stage } from "../stage/stage.js";
 import { NoStage } from "../stage/none.js";
 import { Accounting } from "./accounting.js";
 import { bring } from "./bringing.js";
+import { Clashes, travel } from "./clashes.js";
 import { Copying } from "./copying.js";
 import { Coupling } from "./coupling.js";
 import { byKey, shownKey, table } from "./commands.js";
@@ -69,7 +70,7 @@ export class Bench {
     this.ledger = new Ledger($("#account"), {
       act: (a) => this.act(a), stage: this.stage, ask, swing: (k) => this.swing(k),
       run: (command) => this.commands[command].run(), settle: (part) => this.choosing.next(part.split("/")[0]),
-      copy: (text) => this.copyText(text),
+      copy: (text) => this.copyText(text), travel: (joint, of, angular) => travel(this, joint, of, angular),
       repick: (relation, end, was) => {
         closePanel();
         this.sentence.repick(relation, end, was);
@@ -106,6 +107,7 @@ export class Bench {
       stage: this.stage, call: this.call, tell: (text, bad) => this.tell(text, bad), state: () => this.state, palette: this.palette,
       hand: () => this.hand(), picks: () => this.picks(), ask, act: (a) => this.act(a),
     });
+    this.clashes = new Clashes(this);
     this.commands = table({
       looks: this.looks, copying: this.copying, moving: this.moving, divider: this.divider, stage: this.stage,
       sentence: this.sentence, coupling: this.coupling, tug: this.tug, ledger: this.ledger, placing: this.placing,
@@ -274,6 +276,7 @@ export class Bench {
     if (this.state !== s) return; // what came meanwhile is shown
     this.ledger.show(s);
     this.accounting.invite(s);
+    this.clashes.soon(s);
     this.backButton("undo", "Take back", s.undo);
     this.backButton("redo", "Do again", s.redo);
     $("#empty").hidden = s.components.length > 0;

@@ -17,6 +17,7 @@ import { bodiesOf } from "./state.js";
  * @property {(command: string) => void} run
  * @property {(part: string) => void} settle shows what would
  * @property {(text: string) => void} copy to the clipboard
+ * @property {(joint: string, of: string, angular: boolean) => void} travel how far a joint goes until parts meet
  * @property {(relation: string, end: string, was: string) => void} repick
  */
 
@@ -323,6 +324,7 @@ export class Ledger {
     reid: (b) => this.reid(mate(b)),
     note: (b) => this.note(mate(b), noteOf(b)),
     temporary: (b) => this.temporary(mate(b), noteOf(b), !!b.closest(".mate")?.querySelector(".fortime")),
+    travel: (b) => this.bench.travel(mate(b), b.dataset.of ?? "", b.dataset.angular === "yes"),
     "other-side": (b) => this.otherSide(b),
     unrelate: (b) => this.bench.act({ do: "unrelate", relation: mate(b) }),
     "ground-origin": (b) => this.bench.act({ do: "ground", component: component(b), on: true, origin: true }),

@@ -306,6 +306,16 @@ export class Looks {
     this.cut({ at, normal }, `through ${name}${a.c.k ? ` · ${plain(a.c.k.data.name)}` : ""}`);
   }
 
+  /** Cuts at a place along the assembly's axis that the eye looks along most. @param {number[]} at @param {string} words */
+  cutFacing(at, words) {
+    const { camera, controls } = this.b.stage.view;
+    const sight = controls.target.clone().sub(camera.position).toArray();
+    const most = [0, 1, 2].reduce((a, b) => (Math.abs(sight[b]) > Math.abs(sight[a]) ? b : a));
+    const normal = new Vector3();
+    normal.setComponent(most, -Math.sign(sight[most]) || 1);
+    this.cut({ at: new Vector3(at[0], at[1], at[2]), normal }, words);
+  }
+
   /** @param {{at: Vector3, normal: Vector3} | null} s @param {string} [words] */
   cut(s, words = "") {
     this.sectioned = s;
