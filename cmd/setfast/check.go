@@ -54,12 +54,7 @@ func runCheck(c *call) int {
 	}
 	var all []checked
 	for _, f := range files {
-		var k checked
-		if *clashes {
-			k = judgeClashes(f, c.in, *timing, *unfenced)
-		} else {
-			k = judge(f, c.in, *timing)
-		}
+		k := judge(f, c.in, *timing, *clashes, *unfenced)
 		switch {
 		case k.Error != "":
 			code = 2
@@ -95,12 +90,20 @@ func headed(w io.Writer, file string, of int) {
 	}
 }
 
-// judge reads and checks one file.
-func judge(file string, in io.Reader, timing bool) checked {
+// judge reads and checks one file. Shapes are read where they are asked for, or measured.
+func judge(file string, in io.Reader, timing, clashes, unfenced bool) checked {
 	k := checked{File: file}
 	start := time.Now()
 	var err error
-	if k.doc, err = readDocument(file, in); err != nil {
+	var b *bodies
+	if clashes {
+		if b, err = readBodies(file, in, unfenced); err == nil {
+			k.doc = b.doc
+		}
+	} else if k.doc, err = readDocument(file, in); err == nil && file != standardInput && clash.Measures(k.doc.Assemblies[k.doc.Root]) {
+		b, err = readBodies(file, in, unfenced)
+	}
+	if err != nil {
 		k.Error = err.Error()
 		return k
 	}
@@ -115,6 +118,11 @@ func judge(file string, in io.Reader, timing bool) checked {
 	}
 	if k.Report.Timing != nil {
 		k.Report.Timing.Read = read
+	}
+	if b != nil {
+		if err := k.look(b, clashes); err != nil {
+			k.Error = err.Error()
+		}
 	}
 	return k
 }

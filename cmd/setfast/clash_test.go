@@ -4,9 +4,11 @@ import (
 	"context"
 	"encoding/json"
 	"fmt"
+	"maps"
 	"math"
 	"os"
 	"path/filepath"
+	"slices"
 	"strings"
 	"testing"
 
@@ -51,7 +53,7 @@ func TestClashScenes(t *testing.T) {
 	}
 }
 
-// shapesOf makes STEP files of recipes, by name, and says what parts they are.
+// shapesOf makes a STEP file of recipes, by name, and says what parts they are.
 func shapesOf(t *testing.T, dir string, recipes map[string]string) (parts map[string]string) {
 	t.Helper()
 	k, err := kernel.Find()
@@ -59,11 +61,13 @@ func shapesOf(t *testing.T, dir string, recipes map[string]string) (parts map[st
 		t.Fatal(err)
 	}
 	parts = map[string]string{}
-	for name, r := range recipes {
-		if err := k.Make(context.Background(), dir, r+"\nproduct "+name+"\nstep "+filepath.Join(dir, name+".step")+"\n"); err != nil {
-			t.Fatal(err)
-		}
-		parts[name] = fmt.Sprintf(`%q: {"source": {"step": "%s.step"}}`, name, name)
+	all := ""
+	for i, name := range slices.Sorted(maps.Keys(recipes)) {
+		all += recipes[name] + "\nproduct " + name + "\n"
+		parts[name] = fmt.Sprintf(`%q: {"source": {"step": "all.step", "product": %d}}`, name, i+1)
+	}
+	if err := k.Make(context.Background(), dir, all+"step "+filepath.Join(dir, "all.step")+"\n"); err != nil {
+		t.Fatal(err)
 	}
 	return parts
 }
@@ -91,7 +95,7 @@ func TestClashFile(t *testing.T) {
 	}
 	parts["tetra"] = `"tetra": {"source": {"stl": "tetra.stl"}}`
 	lens := func(r, d float64) float64 { return math.Pi * (4*r + d) * (2*r - d) * (2*r - d) / 12 }
-	for _, c := range []struct {
+	cases := []struct {
 		a, b, at, fits string
 		kind           clash.Kind
 		mm, mm3        float64 // depth or clearance; volume
@@ -114,48 +118,55 @@ func TestClashFile(t *testing.T) {
 		{"ring", "pin", "0, 0, 0", "", clash.Touch, 0, 0},
 		{"ring", "pin", "0, 0, 3", "", clash.Touch, 0, 0},
 		{"ring", "fat", "0, 0, 0", "", clash.Clash, 0.02, math.Pi * (3.02*3.02 - 9) * 8},
-		{"ring", "fat", "0, 0, 0", `{"a": "ring", "b": "fat", "kind": "press"}`, clash.Fits, 0.02, math.Pi * (3.02*3.02 - 9) * 8},
-		{"tap", "pin", "0, 0, 2", `{"a": "tap", "b": "pin", "kind": "thread"}`, clash.Fits, 0.5, math.Pi * (9 - 6.25) * 8},
+		{"ring", "fat", "0, 0, 0", "press", clash.Fits, 0.02, math.Pi * (3.02*3.02 - 9) * 8},
+		{"tap", "pin", "0, 0, 2", "thread", clash.Fits, 0.5, math.Pi * (9 - 6.25) * 8},
 		{"tap", "pin", "0, 0, 2", "", clash.Clash, 0.5, math.Pi * (9 - 6.25) * 8},
 		{"tetra", "tetra", "5, 0, 0", "", clash.Clash, -1, 125.0 / 6},
 		{"tetra", "tetra", "10, 0, 0", "", clash.Touch, 0, 0},
-	} {
+	}
+	var comps, fits []string
+	for i, c := range cases { // all in one document, far from each other
+		var x, y, z float64
+		if _, err := fmt.Sscanf(c.at, "%g, %g, %g", &x, &y, &z); err != nil {
+			t.Fatal(err)
+		}
+		put := func(name, part string, x, y, z float64) {
+			comps = append(comps, fmt.Sprintf(`%q: {"part": %q, "grounded": true, "pose": {"origin": [%.12g, %.12g, %.12g]}}`, name, part, x, y, z))
+		}
+		put(fmt.Sprint("a", i), c.a, 1000*float64(i), 0, 0)
+		put(fmt.Sprint("b", i), c.b, 1000*float64(i)+x, y, z)
+		if c.fits != "" {
+			fits = append(fits, fmt.Sprintf(`{"a": "a%d", "b": "b%d", "kind": %q}`, i, i, c.fits))
+		}
+	}
+	doc := fmt.Sprintf(`{"setfast": 2, "root": "m", "parts": {%s, "label": {"features": {"p": {"type": "point", "at": [0, 0, 0]}}}}, "assemblies": {"m": {"components": {"label": {"part": "label", "grounded": true}, %s}, "fits": [%s]}}}`,
+		strings.Join(slices.Collect(maps.Values(parts)), ", "), strings.Join(comps, ", "), strings.Join(fits, ", "))
+	p := filepath.Join(dir, "doc.setfast.json")
+	if err := os.WriteFile(p, []byte(doc), 0o600); err != nil {
+		t.Fatal(err)
+	}
+	code, out, errs := do("clash", "--json", "--clearance", "0.2", p)
+	var f clash.Found
+	if err := json.Unmarshal([]byte(out), &f); err != nil || code != 1 {
+		t.Fatalf("exit %d: %v %s", code, err, errs)
+	}
+	if n := 2 * len(cases); f.LookedAt != n*(n-1)/2 || fmt.Sprint(f.NoShape) != "[label]" || len(f.Undecided) > 0 {
+		t.Errorf("%d looked at, %v without a shape, undecided %+v", f.LookedAt, f.NoShape, f.Undecided)
+	}
+	for i, c := range cases {
 		t.Run(fmt.Sprint(c.a, " ", c.b, " ", c.at, c.fits), func(t *testing.T) {
-			b := c.b
-			if c.a == b {
-				b += " 2"
-			}
-			used := parts[c.a]
-			if c.b != c.a {
-				used += ", " + parts[c.b]
-			}
-			doc := fmt.Sprintf(`{"setfast": 2, "root": "m", "parts": {%s, "label": {"features": {"p": {"type": "point", "at": [0, 0, 0]}}}}, "assemblies": {"m": {"components": {%q: {"part": %q, "grounded": true}, %q: {"part": %q, "grounded": true, "pose": {"origin": [%s]}}, "label": {"part": "label", "grounded": true}}, "fits": [%s]}}}`,
-				used, c.a, c.a, b, c.b, c.at, c.fits)
-			p := filepath.Join(dir, "doc.setfast.json")
-			if err := os.WriteFile(p, []byte(doc), 0o600); err != nil {
-				t.Fatal(err)
-			}
-			code, out, errs := do("clash", "--json", "--clearance", "0.2", p)
-			var f clash.Found
-			if err := json.Unmarshal([]byte(out), &f); err != nil || code == 2 {
-				t.Fatalf("exit %d: %v %s", code, err, errs)
-			}
-			if f.LookedAt != 1 || fmt.Sprint(f.NoShape) != "[label]" || len(f.Undecided) > 0 || (code == 1) != (c.kind == clash.Clash) {
-				t.Errorf("exit %d, %+v", code, f)
-			}
-			if c.kind == "" {
-				if len(f.Pairs) > 0 {
-					t.Errorf("told: %+v", f.Pairs)
+			var got clash.Pair
+			for _, p := range f.Pairs {
+				if p.A == fmt.Sprint("a", i) && p.B == fmt.Sprint("b", i) {
+					got = p
 				}
-				return
 			}
-			if len(f.Pairs) != 1 || f.Pairs[0].Kind != c.kind {
-				t.Fatalf("%+v, want %s", f.Pairs, c.kind)
+			if got.Kind != c.kind {
+				t.Fatalf("%+v, want %s", got, c.kind)
 			}
-			got := f.Pairs[0]
 			near := func(what string, x *float64, want, off float64) {
 				if want >= 0 && (x == nil || math.Abs(*x-want) > off) {
-					t.Errorf("%s is %v, want %g", what, out, want)
+					t.Errorf("%s is not %g: %+v", what, want, got)
 				}
 			}
 			switch c.kind {
@@ -183,7 +194,7 @@ func TestCheckClash(t *testing.T) {
 		{39, `, "grounded": true`, "", "clashes", 1}, {40, `, "grounded": true`, "", "set", 0}, {39, "", "", "clashes", 1}, {40, "", "", "loose", 1},
 		{39, `, "grounded": true`, `{"id": "m", "type": "distance", "a": "a/xy", "b": "b/xy", "value": 3}`, "at odds", 1},
 	} {
-		doc := fmt.Sprintf(`{"setfast": 1, "root": "m", "parts": {%s}, "assemblies": {"m": {"components": {"a": {"part": "box", "grounded": true}, "b": {"part": "box", "pose": {"origin": [%g, 0, 0]}%s}}, "mates": [%s]}}}`, parts["box"], c.x, c.second, c.mates)
+		doc := fmt.Sprintf(`{"setfast": 2, "root": "m", "parts": {%s}, "assemblies": {"m": {"components": {"a": {"part": "box", "grounded": true}, "b": {"part": "box", "pose": {"origin": [%g, 0, 0]}%s}}, "mates": [%s]}}}`, parts["box"], c.x, c.second, c.mates)
 		p := filepath.Join(dir, "doc.setfast.json")
 		if err := os.WriteFile(p, []byte(doc), 0o600); err != nil {
 			t.Fatal(err)
@@ -198,6 +209,30 @@ func TestCheckClash(t *testing.T) {
 		}
 		if code, out, _ := do("check", p); strings.Contains(out, "clash") || code == 0 != (c.second != "" && c.mates == "") {
 			t.Errorf("without being asked: exit %d, %s", code, out)
+		}
+	}
+}
+
+// TestClearance measures the clearance of a ball and a box, apart, touching and in one another, and of groups of parts.
+func TestClearance(t *testing.T) {
+	dir := t.TempDir()
+	parts := shapesOf(t, dir, map[string]string{"box": "box 0 0 0 40 40 10", "ball": "sphere 0 0 0 10"})
+	for z, want := range map[float64]float64{25: 5, 20: 0, 19: -1, 90: 70} {
+		doc := fmt.Sprintf(`{"setfast": 2, "root": "m", "parts": {%s, %s}, "assemblies": {"sub": {"components": {"one": {"part": "ball", "grounded": true}, "two": {"part": "ball", "grounded": true, "pose": {"origin": [0, 0, 50]}}}},
+			"m": {"components": {"a": {"part": "box", "grounded": true}, "b": {"assembly": "sub", "grounded": true, "pose": {"origin": [20, 20, %g]}}}, "measures": {"gap": {"type": "clearance", "a": "a", "b": "b"}, "far": {"type": "clearance", "a": "a", "b": "b/two"}}}}}`, parts["box"], parts["ball"], z)
+		p := filepath.Join(dir, "doc.setfast.json")
+		if err := os.WriteFile(p, []byte(doc), 0o600); err != nil {
+			t.Fatal(err)
+		}
+		_, out, errs := do("check", "--json", p)
+		var r struct {
+			Assemblies map[string]struct{ Measures map[string]float64 }
+		}
+		if err := json.Unmarshal([]byte(out), &r); err != nil {
+			t.Fatalf("%v %s", err, errs)
+		}
+		if m := r.Assemblies["m"].Measures; math.Abs(m["gap"]-want) > 0.01 || math.Abs(m["far"]-z-30) > 0.01 {
+			t.Errorf("at %g: %v, want %g and %g", z, m, want, z+30)
 		}
 	}
 }

@@ -109,39 +109,24 @@ func figures(p *clash.Pair) string {
 	return said
 }
 
-// judgeClashes checks one file, and whether its parts pass through one another.
-func judgeClashes(file string, in io.Reader, timing, unfenced bool) checked {
-	k := checked{File: file}
-	fail := func(err error) checked {
-		k.Error = err.Error()
-		return k
-	}
-	b, err := readBodies(file, in, unfenced)
-	if err != nil {
-		return fail(err)
-	}
-	k.doc = b.doc
-	start := time.Now()
-	var clock account.Clock
-	if timing {
-		clock = func() time.Duration { return time.Since(start) }
-	}
+// look measures clearances and, where it is asked for, takes into the verdict whether parts pass through one another.
+func (k *checked) look(b *bodies, clashes bool) error {
 	ctx := context.Background()
-	if k.Report, err = account.Check(ctx, b.doc, clock); err != nil {
-		return fail(err)
-	}
 	items, err := b.items(k.Report)
 	if err != nil {
-		return fail(err)
+		return err
+	}
+	root := k.Report.Assemblies[k.Report.Root]
+	if err := clash.Measured(ctx, b.doc.Assemblies[b.doc.Root], items, b.options(0), root.Measures); err != nil || !clashes {
+		return err
 	}
 	found, err := clash.Rest(ctx, items, b.options(0))
 	if err != nil {
-		return fail(err)
+		return err
 	}
 	k.undecided = len(found.Undecided) > 0
 	if k.Report.Clash = found; found.Verdict == "clash" {
-		root := k.Report.Assemblies[k.Report.Root]
 		root.Verdict, k.Report.Verdict = verdict.Worse(root.Verdict, report.Clashes), verdict.Worse(k.Report.Verdict, report.Clashes)
 	}
-	return k
+	return nil
 }

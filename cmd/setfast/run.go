@@ -45,19 +45,28 @@ func readMoving(ctx context.Context, file string, in io.Reader, unfenced bool) (
 	return m, nil
 }
 
+// takeMoving reads the file that a command names, and gives what it names besides; nothing where it cannot be read, with what to exit with.
+func takeMoving(ctx context.Context, c *call, unfenced *bool) (m *moving, files []string, code int) {
+	files, code, ok := c.files(2, 2)
+	if !ok {
+		return nil, nil, code
+	}
+	m, err := readMoving(ctx, files[0], c.in, *unfenced)
+	if err != nil {
+		return nil, nil, c.fail("%s: %v", called(files[0]), err)
+	}
+	return m, files, 0
+}
+
 // runRun takes a drive and looks at what is met: 0 if it reaches its end and nothing is met that is not meant, 1 if not, 2 unreadable.
 func runRun(c *call) int {
 	asJSON := c.Bool("json", false, "print JSON: {at, values, stopped_at, reason, clash, limits, dead_points, ranges, leaves, least_clearance}")
 	guide := c.Float64("guide", 0, "tell shanks that stay in their holes by less than this, in `mm`")
 	unfenced := c.Bool("unfenced", false, "read even where the machine cannot keep the reader inside its folder")
-	files, code, ok := c.files(2, 2)
-	if !ok {
-		return code
-	}
 	ctx := context.Background()
-	m, err := readMoving(ctx, files[0], c.in, *unfenced)
-	if err != nil {
-		return c.fail("%s: %v", called(files[0]), err)
+	m, files, code := takeMoving(ctx, c, unfenced)
+	if m == nil {
+		return code
 	}
 	var d *assembly.Drive
 	var names []string
@@ -149,14 +158,10 @@ func runTravel(c *call) int {
 	asJSON := c.Bool("json", false, "print JSON: {joint, of, at, from, to, stopped_by}")
 	of := c.String("of", "", "which `coordinate`, where the joint has several: angle, slide, x, y …")
 	unfenced := c.Bool("unfenced", false, "read even where the machine cannot keep the reader inside its folder")
-	files, code, ok := c.files(2, 2)
-	if !ok {
-		return code
-	}
 	ctx := context.Background()
-	m, err := readMoving(ctx, files[0], c.in, *unfenced)
-	if err != nil {
-		return c.fail("%s: %v", called(files[0]), err)
+	m, files, code := takeMoving(ctx, c, unfenced)
+	if m == nil {
+		return code
 	}
 	joint := m.doc.Assemblies[m.doc.Root].Mate(files[1])
 	if joint == nil || joint.IsCoupling() {

@@ -138,7 +138,7 @@ func (m *Mesh) Nearest(p geom.Vec) (distance float64, triangle int32) {
 }
 
 // slanted is a direction that edges of parts do not run along.
-var slanted = geom.V(0.4235371, 0.5717463, 0.7026111).Unit()
+var slanted = geom.V(4235371, 5717463, 7026111).Unit()
 
 // Inside tells whether a point lies in what a closed mesh encloses: a ray from it meets the surface an odd number of times.
 func (m *Mesh) Inside(p geom.Vec) bool {

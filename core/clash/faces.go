@@ -98,7 +98,7 @@ func rounds(a, b *seen, mm float64) (known, float64) {
 		low, high = shift-shank.end, shift-shank.from
 	}
 	beyond := math.Max(low-hole.end, hole.from-high) // less than nothing where they are side by side
-	gap := math.Inf(1)
+	var gap float64
 	switch {
 	case hole.f.Side == "hole" && shank.f.Side == "shaft":
 		gap = hole.f.Radius - shank.f.Radius - off

@@ -6,6 +6,7 @@ import (
 	"strings"
 
 	"setfast/core/assembly"
+	"setfast/core/tol"
 )
 
 // Fit is an overlap that is meant, between two parts or two features of them.
@@ -31,15 +32,16 @@ func end(r assembly.Ref) string {
 	return r.String()
 }
 
-// coarse are thread diameters with the pitches of the coarse series, mm (ISO 261, values from memory).
-var coarse = [][2]float64{{1.6, 0.35}, {2, 0.4}, {2.5, 0.45}, {3, 0.5}, {3.5, 0.6}, {4, 0.7}, {5, 0.8}, {6, 1}, {7, 1}, {8, 1.25}, {10, 1.5}, {12, 1.75}, {14, 2}, {16, 2}, {18, 2.5}, {20, 2.5}, {22, 2.5}, {24, 3}, {27, 3}, {30, 3.5}, {36, 4}}
+// coarse are thread diameters with the pitches of the coarse series, hundredths of a mm (ISO 261, values from memory).
+var coarse = [][2]float64{{160, 35}, {200, 40}, {250, 45}, {300, 50}, {350, 60}, {400, 70}, {500, 80}, {600, 100}, {700, 100}, {800, 125}, {1000, 150},
+	{1200, 175}, {1400, 200}, {1600, 200}, {1800, 250}, {2000, 250}, {2200, 250}, {2400, 300}, {2700, 300}, {3000, 350}, {3600, 400}}
 
 // threadDepth is how deep a thread of a diameter is: 17/24 of the height of its triangle, which is √3/2 of the pitch (ISO 68-1). Between sizes
 // the next larger pitch counts, beyond them a tenth of the diameter (common practice, no source).
 func threadDepth(d float64) float64 {
 	for _, c := range coarse {
-		if d <= c[0]+1e-3 {
-			return 17.0 / 24 * math.Sqrt(3) / 2 * c[1]
+		if d <= c[0]/100+tol.FitPlace {
+			return 17.0 / 24 * math.Sqrt(3) / 2 * c[1] / 100
 		}
 	}
 	return d / 10
@@ -76,7 +78,7 @@ func names(end string, x *Item, face int32) bool {
 		return at < 0 // a feature that is no face, such as an axis of the document's own: the part is meant
 	}
 	p, q := &x.Solid.Faces[at], &x.Solid.Faces[face]
-	same := p.Kind == q.Kind && p.Radius == q.Radius && p.O.Sub(q.O).Reject(q.Z).Norm() < 1e-6 // the halves of a hole are one
+	same := p.Kind == q.Kind && p.Radius == q.Radius && p.O.Sub(q.O).Reject(q.Z).Norm() < tol.SameRadius // the halves of a hole are one
 	return at == int(face) || same && p.HasAxis()
 }
 

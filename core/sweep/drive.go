@@ -126,7 +126,7 @@ func (w *walk) all(d assembly.Drive, goal int, tells bool) error {
 			break
 		}
 		if tells {
-			tell(w.s.o, 0.2+0.8*float64(k)/float64(d.Steps))
+			tell(w.s.o, ahead+(1-ahead)*float64(k)/float64(d.Steps))
 		}
 	}
 	return w.finish()

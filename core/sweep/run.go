@@ -11,6 +11,7 @@ import (
 	"setfast/core/geom"
 	"setfast/core/motion"
 	"setfast/core/report"
+	"setfast/core/tol"
 )
 
 // Done is a drive with what was met on the way.
@@ -71,21 +72,8 @@ func Drive(ctx context.Context, s *motion.Study, parts []Part, d assembly.Drive,
 		return out, stop(ctx, r)
 	}
 	begin := r.Mark()
-	scene, box := newScene(parts, o)
-	box.add(r.Poses())
-	goal := 0
-	for k := 1; k <= d.Steps; k++ { // first where all goes, then what is met there
-		why := r.To(values(d, k))
-		box.add(r.Poses())
-		if err := stop(ctx, r); err != nil {
-			return nil, err
-		}
-		if goal = k; why != "" {
-			break
-		}
-		tell(o, 0.2*float64(k)/float64(d.Steps))
-	}
-	if err := box.pairs(ctx); err != nil {
+	scene, goal, err := wholeWay(ctx, r, parts, d, o) // first where all goes, then what is met there
+	if err != nil {
 		return nil, err
 	}
 	out.LookedAt = len(scene.pairs)
@@ -145,6 +133,24 @@ func Drive(ctx context.Context, s *motion.Study, parts []Part, d assembly.Drive,
 	return out, nil
 }
 
+// wholeWay goes through a drive for where parts go, and tells at which step that ends.
+func wholeWay(ctx context.Context, r *motion.Run, parts []Part, d assembly.Drive, o Options) (scene *scene, goal int, err error) {
+	scene, box := newScene(parts, o)
+	box.add(r.Poses())
+	for k := 1; k <= d.Steps; k++ {
+		why := r.To(values(d, k))
+		box.add(r.Poses())
+		if err := stop(ctx, r); err != nil {
+			return nil, 0, err
+		}
+		if goal = k; why != "" {
+			break
+		}
+		tell(o, ahead*float64(k)/float64(d.Steps))
+	}
+	return scene, goal, box.pairs(ctx)
+}
+
 // ended is where the first overlap began of all walks that end with it.
 func ended(walks []*walk) (first *float64) {
 	for _, w := range walks {
@@ -154,6 +160,9 @@ func ended(walks []*walk) (first *float64) {
 	}
 	return first
 }
+
+// ahead is how much of a run is gone when it is known where all goes.
+const ahead = 0.2
 
 func tell(o Options, f float64) {
 	if o.Tell != nil {
@@ -268,8 +277,12 @@ type guides struct {
 	last float64
 }
 
-// inHole is how much of a hole a shank fills that is guided by it (common practice, no source).
-const inHole = 0.8
+// A shank that is guided by a hole fills so much of it (common practice, no source), and stays as near to its axis as it has room, and
+// inGuide, mm.
+const (
+	inHole  = 0.8
+	inGuide = 0.01
+)
 
 // newGuides finds the shanks that stand in holes where a run begins.
 func newGuides(s *scene, poses []geom.Pose, least float64) *guides {
@@ -283,7 +296,7 @@ func newGuides(s *scene, poses []geom.Pose, least float64) *guides {
 			for i := range in.Faces {
 				for j := range of.Faces {
 					x, y := &in.Faces[i], &of.Faces[j]
-					if x.Side != "shaft" || y.Side != "hole" || x.Radius > y.Radius*(1+1e-6) || x.Radius < inHole*y.Radius {
+					if x.Side != "shaft" || y.Side != "hole" || x.Radius > y.Radius*(1+tol.SameRadius) || x.Radius < inHole*y.Radius {
 						continue
 					}
 					c := &guide{pair: p, shank: k, faces: [2]int{i, j}, least: math.Inf(1)}
@@ -307,7 +320,7 @@ func (g *guides) engaged(c *guide, poses []geom.Pose) (float64, bool) {
 	x, y := &a.Solid.Faces[c.faces[0]], &b.Solid.Faces[c.faces[1]]
 	p, q := x.Feature.At(a.at(poses)), y.Feature.At(b.at(poses))
 	d := p.O.Sub(q.O)
-	if p.Z.Cross(q.Z).Norm() > 1e-3 || d.Reject(q.Z).Norm() > y.Radius-x.Radius+0.01 {
+	if p.Z.Cross(q.Z).Norm() > tol.FitPlace || d.Reject(q.Z).Norm() > y.Radius-x.Radius+inGuide {
 		return 0, false
 	}
 	shift := d.Dot(q.Z)

@@ -172,7 +172,7 @@ func (p *Part) at(poses []geom.Pose) geom.Pose {
 func path(d geom.Pose, middle geom.Vec, reach float64) float64 {
 	turn := d.Q.Log().Norm()
 	chord := d.Point(middle).Sub(middle).Norm()
-	if half := turn / 2; half > 1e-9 && half < math.Pi/2 {
+	if half := turn / 2; half > stillTurn && half < math.Pi/2 {
 		chord *= half / math.Sin(half)
 	} else if half >= math.Pi/2 {
 		chord *= math.Pi / 2

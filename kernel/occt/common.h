@@ -52,3 +52,16 @@ inline sf_result fail(const std::string &why) {
   r.error = strdup(why.c_str());
   return r;
 }
+
+// given hands a text and the numbers it points into over.
+inline sf_result given(const json &out, const std::vector<char> &blob) {
+  sf_result res;
+  memset(&res, 0, sizeof res);
+  res.json_len = out.s.size();
+  res.json = (char *)malloc(res.json_len + 1);
+  memcpy(res.json, out.s.c_str(), res.json_len + 1);
+  res.blob_len = blob.size();
+  res.blob = (char *)malloc(blob.size() + 1);
+  memcpy(res.blob, blob.data(), blob.size());
+  return res;
+}

@@ -158,15 +158,7 @@ struct pairs {
     }
     out.close(']');
     out.close('}');
-    sf_result res;
-    memset(&res, 0, sizeof res);
-    res.json_len = out.s.size();
-    res.json = (char *)malloc(res.json_len + 1);
-    memcpy(res.json, out.s.c_str(), res.json_len + 1);
-    res.blob_len = blob.size();
-    res.blob = (char *)malloc(blob.size() + 1);
-    memcpy(res.blob, blob.data(), blob.size());
-    return res;
+    return given(out, blob);
   }
 };
 

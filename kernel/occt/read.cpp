@@ -376,15 +376,7 @@ struct reader {
     out.close(']');
     out.close('}');
     if (parts.empty() && missing.empty()) return fail("the file holds no parts");
-    sf_result res;
-    memset(&res, 0, sizeof res);
-    res.json_len = out.s.size();
-    res.json = (char *)malloc(res.json_len + 1);
-    memcpy(res.json, out.s.c_str(), res.json_len + 1);
-    res.blob_len = blob.size();
-    res.blob = (char *)malloc(blob.size() + 1);
-    memcpy(res.blob, blob.data(), blob.size());
-    return res;
+    return given(out, blob);
   }
 };
 

@@ -5,7 +5,10 @@ import { ask } from "./dialogs.js";
 import { trim } from "../units.js";
 import { plain } from "./words.js";
 
-/** @typedef {{a: string, b: string, kind: string, depth_mm?: number, volume_mm3?: number, at?: number[], fit?: string, why?: string}} Pair */
+/**
+ * @typedef {{a: string, b: string, kind: string, depth_mm?: number, volume_mm3?: number, at?: number[], fit?: string,
+ *   why?: string}} Pair
+ */
 /** @typedef {{verdict: string, looked_at: number, no_shape: string[], pairs: Pair[], undecided: Pair[]}} Found */
 
 const waitForMore = 400; // ms after the last edit

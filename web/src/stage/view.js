@@ -11,7 +11,8 @@ const narrow = 0.2;
 
 export class View {
   /**
-   * @param {HTMLElement} box @param {() => {center: Vector3, radius: number} | null} extent @param {() => boolean} before whether some is to be made ready first
+   * @param {HTMLElement} box @param {() => {center: Vector3, radius: number} | null} extent
+   * @param {() => boolean} before whether some is to be made ready first
    * @param {() => void} after
    */
   constructor(box, extent, before, after) {
