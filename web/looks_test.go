@@ -212,7 +212,7 @@ func TestClashes(t *testing.T) {
 	w.says("#section-words", "overlap")
 	w.click("#clashes [data-clash=fit]")
 	w.until(`document.querySelector("#commands").open`)
-	w.keys("no matter\r")
+	w.run(`[...document.querySelectorAll("#command-list li")].find((l) => l.textContent.includes("no matter")).click()`)
 	w.until(`document.querySelector("#asking").open`)
 	w.keys("a cut-out comes later\r")
 	w.until(`document.querySelector("#clashes .f-quiet")?.textContent.includes("meant: ignore")`)
@@ -224,4 +224,33 @@ func TestClashes(t *testing.T) {
 	w.run(`setfast.commands && document.querySelector(".line[data-component='Latch cam'] .rowopen").click()`)
 	w.run(`document.querySelector("[data-mate='turn 1'] [data-act=travel]").click()`)
 	w.until(`document.querySelector("#said").textContent.includes("nothing to limit")`)
+}
+
+// TestRunning runs the sample's crank once round: what is met stands as bands and rows, a row leads to where it is, Escape puts all back, and
+// nothing was changed. What is no range is refused.
+func TestRunning(t *testing.T) {
+	w := browser(t, false)
+	w.at("Crank drive")
+	seq := w.text(`document.body.dataset.seq`)
+	w.command("run")
+	w.until(`!document.querySelector("#running").hidden && document.querySelector("#run-of").value.includes("turn 1")`)
+	w.run(`document.querySelector("#run-steps").value = "36"`)
+	w.click("#runpost")
+	w.until(`document.querySelectorAll("#runbands .band").length === 2`)
+	w.says("#runhint", "Parts pass through one another 2 times")
+	w.says("#runmet", "Wall plate and Crank arm, 0 to 74.231°, 5 mm deep")
+	before := w.text(`JSON.stringify(setfast.stage.comps.get("Crank arm").quaternion.toArray())`)
+	w.run(`(() => { const i = document.querySelector("#run-at"); i.value = "9"; i.dispatchEvent(new Event("input")); })()`)
+	w.says("#run-now", "90°")
+	if s := w.text(`JSON.stringify(setfast.stage.comps.get("Crank arm").quaternion.toArray())`); s == before {
+		t.Error("the arm does not turn")
+	}
+	w.run(`document.querySelector("#run-to").value = "0"`)
+	w.click("#runpost")
+	w.says("#runhint", "nowhere")
+	w.run(`document.querySelector("#run-from").dispatchEvent(new KeyboardEvent("keydown", {key: "Escape", bubbles: true}))`)
+	w.until(`document.querySelector("#running").hidden`)
+	if s := w.text(`document.body.dataset.seq`); s != seq {
+		t.Errorf("running changed the assembly: line %s, was %s", s, seq)
+	}
 }

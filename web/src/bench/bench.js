@@ -20,6 +20,7 @@ import { Helping } from "./helping.js";
 import { Ledger } from "./ledger.js";
 import { Looks } from "./looks.js";
 import { Pointer } from "./pointer.js";
+import { Running } from "./running.js";
 import { Sentence } from "./sentence.js";
 import { Measuring } from "./measuring.js";
 import { Choosing } from "./choosing.js";
@@ -28,7 +29,6 @@ import { Moving } from "./moving.js";
 import { merge, poses } from "./state.js";
 import { grows, relationChoices } from "./choices.js";
 import { shake } from "./shake.js";
-
 import { explained, termList } from "./terms.js";
 import { Tug } from "./tug.js";
 
@@ -108,14 +108,14 @@ export class Bench {
       hand: () => this.hand(), picks: () => this.picks(), ask, act: (a) => this.act(a),
     });
     this.clashes = new Clashes(this);
+    this.running = new Running(/** @type {HTMLFormElement} */ ($("#running")), this);
     this.commands = table({
       looks: this.looks, copying: this.copying, moving: this.moving, divider: this.divider, stage: this.stage,
-      sentence: this.sentence, coupling: this.coupling, tug: this.tug, ledger: this.ledger, placing: this.placing,
-      pointer: this.pointer, act: (a) => this.act(a), back: (which) => this.back(which), withPart: (run) => this.withPart(run),
-      everything: () => this.everything(), title: () => this.title(), view: this.view, asm,
+      sentence: this.sentence, coupling: this.coupling, running: this.running, tug: this.tug, ledger: this.ledger,
+      placing: this.placing, pointer: this.pointer, act: (a) => this.act(a), back: (which) => this.back(which),
+      withPart: (run) => this.withPart(run), everything: () => this.everything(), title: () => this.title(), view: this.view, asm,
       first: this.first, helping: this.helping, measuring: this.measuring, shake: () => this.shake(), nextLoose: () => this.nextLoose(),
-      groupLines: () => this.groupLines(), bring: () => this.bring(),
-      accountFor: () => this.accounting.open(), choosing: this.choosing,
+      groupLines: () => this.groupLines(), bring: () => this.bring(), accountFor: () => this.accounting.open(), choosing: this.choosing,
       settings: () => this.state && this.settings.open(this.state.settings), keys: () => showKeys(this.commands),
       tell: (text) => this.tell(text),
       terms: () => this.palette.open(termList((text) => this.tell(text))),

@@ -42,6 +42,7 @@
  * @property {() => void} bring
  * @property {() => void} accountFor
  * @property {import("./choosing.js").Choosing} choosing
+ * @property {import("./running.js").Running} running
  * @property {HTMLElement} view
  * @property {string} asm
  */
@@ -66,6 +67,13 @@ export function table(b) {
     facing: { words: "Turn the alignment, sign or side round", key: "r", help: "flip, reverse", run: () => b.sentence.flip() },
     quarter: { words: "A quarter turn more", key: "w", help: "rotate 90", run: () => quarter(b) },
     couple: { words: "Couple two joints", key: "l", help: "gear, rack, screw, cam, link", run: () => b.coupling.toggle() },
+    run: {
+      words: "Run a motion, and see what is met",
+      key: "alt r",
+      keys: "Alt R",
+      help: "drive, animate, clash, scrub",
+      run: () => b.running.toggle(),
+    },
     settings: { words: "Settings of this assembly", key: ",", help: "tolerances, named values, spin", run: () => b.settings() },
     keys: { words: "The keys on one sheet", key: "?", help: "help, shortcuts", run: () => b.keys() },
     "step-back": { words: "Take back the last pick", key: "backspace", keys: "Backspace", run: () => b.sentence.stepBack() },

@@ -357,6 +357,7 @@ export class Ledger {
     unmeasure: (b) => this.bench.act({ do: "unmeasure", as: b.closest("[data-measure]")?.getAttribute("data-measure") }),
     "copy-value": (b) => this.bench.copy(b.dataset.full ?? ""),
     shake: () => this.bench.run("shake"),
+    run: () => this.bench.run("run"),
     "next-loose": () => this.bench.run("next-loose"),
     group: () => this.bench.run("group"),
     "choose-none": () => this.chooseNone(),
