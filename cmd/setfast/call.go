@@ -64,6 +64,9 @@ func (c *call) files(least, most int) (files []string, code int, ok bool) {
 	}
 	switch {
 	case len(files) < least:
+		if least > 1 && len(files) > 0 {
+			return nil, c.bad("%s wants %d arguments, not %d", c.name, least, len(files)), false
+		}
 		return nil, c.bad("%s wants a file", c.name), false
 	case len(files) > most && most == 0:
 		return nil, c.bad("%s takes no %q", c.name, files[0]), false

@@ -11,7 +11,8 @@ import { plain } from "./words.js";
  */
 /** @typedef {{verdict: string, looked_at: number, no_shape: string[], pairs: Pair[], undecided: Pair[]}} Found */
 
-const waitForMore = 400; // ms after the last edit
+const waitForMore = 400; // ms after the last edit …
+const waitForEach = 4; // … and more for each part: looking at many takes the processors that the next edit wants
 const worse = ["at odds", "blocked", "incomplete", "clashes"];
 const kinds = [
   { kind: "press", words: "A press fit: it is meant to be held by its overlap" },
@@ -44,7 +45,9 @@ export class Clashes {
     clearTimeout(this.wait);
     this.box.hidden = s.components.length < 2;
     this.box.setAttribute("aria-busy", "true");
-    if (!this.box.hidden) this.wait = window.setTimeout(() => this.look(s.seq), waitForMore);
+    if (!this.box.hidden) {
+      this.wait = window.setTimeout(() => this.look(s.seq), waitForMore + waitForEach * s.components.length);
+    }
   }
 
   /** @param {number} seq */

@@ -62,7 +62,8 @@ export class Running extends Panel {
     this.get("runpost").disabled = !of.length;
     this.clear();
     this.offer();
-    this.say(of.length ? "Nothing of it changes the assembly. Geometry only: guards fall under local codes." : "A motion is that of a joint: make one first.");
+    const caution = "Nothing of it changes the assembly. Geometry only: guards fall under local codes.";
+    this.say(of.length ? caution : "A motion is that of a joint: make one first.");
     s.focus();
   }
 
