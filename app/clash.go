@@ -165,7 +165,7 @@ func (a *App) Clashes(ctx context.Context, id int64) (*clash.Found, error) {
 	defer cancel()
 	var found *clash.Found
 	err = a.work(ctx, func() (err error) {
-		o := clash.Options{MM: j.Doc.SettingsOf(j.Asm).ToleranceMM, Exact: b.asking(), Fits: clash.Meant(j.Asm), Known: a.looked}
+		o := clash.Options{MM: j.Doc.SettingsOf(j.Asm).ToleranceMM, Exact: b.asking(), Fits: clash.Meant(j.Doc, j.Asm), Known: a.looked}
 		found, err = clash.Rest(ctx, items, o)
 		return words.Plainly(ctx, err)
 	})
@@ -191,7 +191,7 @@ func (a *App) Travel(ctx context.Context, id int64, joint, of string) (*sweep.Tr
 		if err != nil {
 			return words.Refuse("%s", err)
 		}
-		o := sweep.Options{MM: j.Doc.SettingsOf(j.Asm).ToleranceMM, Exact: b.asking(), Finer: b.finer(), Fits: clash.Meant(j.Asm), Least: -1}
+		o := sweep.Options{MM: j.Doc.SettingsOf(j.Asm).ToleranceMM, Exact: b.asking(), Finer: b.finer(), Fits: clash.Meant(j.Doc, j.Asm), Least: -1}
 		out, err = sweep.Travel(ctx, s, parts, joint, of, o)
 		if err != nil && ctx.Err() == nil {
 			return words.Refuse("%s", err)

@@ -50,7 +50,7 @@ func (a *App) Run(ctx context.Context, id int64, d assembly.Drive) (*Ran, error)
 		if err != nil {
 			return words.Refuse("%s", err)
 		}
-		o := sweep.Options{MM: j.Doc.SettingsOf(j.Asm).ToleranceMM, Exact: b.asking(), Finer: b.finer(), Fits: clash.Meant(j.Asm)}
+		o := sweep.Options{MM: j.Doc.SettingsOf(j.Asm).ToleranceMM, Exact: b.asking(), Finer: b.finer(), Fits: clash.Meant(j.Doc, j.Asm)}
 		if out.Done, err = sweep.Drive(ctx, s, parts, d, o); err == nil {
 			err = out.follow(s, j, d)
 		}

@@ -84,7 +84,7 @@ func (b *bodies) items(rep *report.Report) ([]clash.Item, error) {
 // options are those of looking at the root.
 func (b *bodies) options(clearance float64) clash.Options {
 	a := b.doc.Assemblies[b.doc.Root]
-	o := clash.Options{MM: b.doc.SettingsOf(a).ToleranceMM, Clearance: clearance, Fits: clash.Meant(a), Known: b.known}
+	o := clash.Options{MM: b.doc.SettingsOf(a).ToleranceMM, Clearance: clearance, Fits: clash.Meant(b.doc, a), Known: b.known}
 	if b.kernel != nil {
 		o.Exact = b.kernel.Exactly(b.exact)
 	}

@@ -16,13 +16,24 @@ type Fit struct {
 	Note string
 }
 
-// Meant are the fits that an assembly declares.
-func Meant(a *assembly.Assembly) (out []Fit) {
+// Meant are the fits that an assembly declares, and those that are declared in what it uses.
+func Meant(doc *assembly.Document, a *assembly.Assembly) (out []Fit) {
 	for _, f := range a.Fits {
 		out = append(out, Fit{A: end(f.A), B: end(f.B), Kind: f.Kind, Note: f.Note})
 	}
+	for _, c := range a.Components {
+		if sub := doc.Assemblies[c.Assembly]; c.Assembly != "" && sub != nil && len(out) < mostFits {
+			for _, f := range Meant(doc, sub) {
+				f.A, f.B = c.Name+"/"+f.A, c.Name+"/"+f.B
+				out = append(out, f)
+			}
+		}
+	}
 	return out
 }
+
+// mostFits is how many fits are gathered from what an assembly uses: uses of uses double quickly.
+const mostFits = 10_000
 
 // end is how an end of a fit is written.
 func end(r assembly.Ref) string {

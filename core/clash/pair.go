@@ -22,6 +22,7 @@ type met struct {
 type pairing struct {
 	search searching
 	faces  map[int64]*facing
+	room   []facing // for them, used again by the next pair
 	last   int64
 	latest *facing
 	best   float64 // the least distance so far
@@ -51,7 +52,11 @@ func (p *pairing) look(a, b *Solid, to geom.Pose, mm, clearance float64) met {
 	t := relativeOf(geom.Home, to)
 	limit := math.Max(mm, clearance)
 	p.best = limit
-	p.faces, p.latest = map[int64]*facing{}, nil
+	if p.faces == nil {
+		p.faces = map[int64]*facing{}
+	}
+	clear(p.faces)
+	p.room, p.latest = p.room[:0], nil
 	p.shanks(a, b, &t, mm)
 	s := &p.search
 	s.begin(b.Mesh)
@@ -226,12 +231,19 @@ func beyond(u, v *[3]geom.Vec, mm float64) bool {
 	return ul.X-vh.X > mm || vl.X-uh.X > mm || ul.Y-vh.Y > mm || vl.Y-uh.Y > mm || ul.Z-vh.Z > mm || vl.Z-uh.Z > mm
 }
 
+// roomFor is how many pairs of faces are made room for at once.
+const roomFor = 256
+
 // facing decides what two faces are to one another.
 func (p *pairing) facing(a, b *Solid, fa, fb int32, t *relative, mm float64) *facing {
 	x := seen{s: a, at: fa, f: a.Faces[fa].Feature, from: a.Faces[fa].From, end: a.Faces[fa].To}
 	y := seen{s: b, at: fb, f: b.Faces[fb].Feature, to: t, from: b.Faces[fb].From, end: b.Faces[fb].To}
 	y.f.O, y.f.Z = t.point(y.f.O), t.point(y.f.Z).Sub(t.o)
-	f := &facing{distance: math.Inf(1)}
+	if len(p.room) == cap(p.room) {
+		p.room = make([]facing, 0, roomFor) // those that are in use stay where they are
+	}
+	p.room = append(p.room, facing{distance: math.Inf(1)})
+	f := &p.room[len(p.room)-1]
 	f.what, f.distance = between(&x, &y, mm)
 	if f.what == doubt {
 		f.distance = math.Inf(1)
