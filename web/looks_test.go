@@ -207,6 +207,7 @@ func TestClashes(t *testing.T) {
 	w.until(`document.querySelector("#clashes .finding")?.textContent.includes("Wall plate and Crank arm")`)
 	w.says("#clashes", "5 mm deep, 1200 mm³")
 	w.says("#balance .verdict", "clashes")
+	w.click("#balance .verdict") // leads to them
 	w.click("#clashes [data-clash=show]")
 	w.until(`!document.querySelector("#sectionbar").hidden && setfast.stage.section.plane`)
 	w.says("#section-words", "overlap")

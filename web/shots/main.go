@@ -24,7 +24,7 @@ var views = []view{
 	{"bench-set", "/a/1", false, []string{"click .line[data-component='Bearing block'] .rowopen", "setfast.state()"}},
 	{"bench-moves", "/a/6", false, []string{"until document.querySelector('#clashes .small')"}},
 	{"clash", "/a/2", false, []string{"until document.querySelector('#clashes [data-clash=show]')", "click #clashes [data-clash=show]", "until !document.querySelector('#sectionbar').hidden",
-		"document.querySelector('#account').scrollTo(0, 0)"}},
+		"document.querySelector('#clashes').scrollIntoView({block: 'end'})"}},
 	{"run", "/a/2", false, []string{"setfast.commands.run.run()", "click #runpost", "until document.querySelectorAll('#runbands .band').length", "document.querySelectorAll('#runmet button')[2].click()"}},
 	{"bench-loose", "/a/3", false, nil},
 	{"bench-at-odds", "/a/4", false, []string{"click .f-at-odds .findingsay"}},

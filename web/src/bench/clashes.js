@@ -82,11 +82,6 @@ export class Clashes {
     const clear = f.verdict === "clear" ? "Nothing passes through anything. " : "";
     this.list = list.map(([, p]) => p);
     this.box.replaceChildren(make("h3", "", "Passing through"), ...rows, make("p", "soft small", clear + sum));
-    const { parentElement: beside } = this.box;
-    const findings = $("#findings");
-    // what is wrong stands before what is only told
-    if (f.verdict === "clear") beside?.insertBefore(findings, this.box);
-    else beside?.insertBefore(this.box, findings);
     if (f.verdict === "clash") this.verdict();
   }
 
@@ -96,6 +91,8 @@ export class Clashes {
       if (worse.includes(v.textContent ?? "")) continue;
       v.textContent = "clashes";
       v.className = "verdict v-clashes";
+      /** @type {HTMLElement} */ (v).title = "Show what passes through what";
+      v.addEventListener("click", () => this.box.scrollIntoView({ block: "end" }));
     }
   }
 
