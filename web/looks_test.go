@@ -218,6 +218,7 @@ func TestClashes(t *testing.T) {
 	w.keys("a cut-out comes later\r")
 	w.until(`document.querySelector("#clashes .f-quiet")?.textContent.includes("meant: ignore")`)
 	w.says("#balance .verdict", "moves as planned")
+	w.says("#findings .verdict", "moves as planned")
 	w.undo()
 	w.until(`document.querySelector("#clashes .f-at-odds") && document.querySelector("#balance .verdict").textContent === "clashes"`)
 	w.at("Vent latch")

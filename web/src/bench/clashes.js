@@ -13,7 +13,7 @@ import { plain } from "./words.js";
 
 const waitForMore = 400; // ms after the last edit …
 const waitForEach = 4; // … and more for each part: looking at many takes the processors that the next edit wants
-const worse = ["at odds", "blocked", "incomplete", "clashes"];
+const worse = ["at odds", "blocked", "incomplete"];
 const kinds = [
   { kind: "press", words: "A press fit: it is meant to be held by its overlap" },
   { kind: "thread", words: "A thread in its hole, up to the thread's depth" },
@@ -36,12 +36,17 @@ export class Clashes {
     this.found = null;
     this.wait = 0;
     this.seq = -1;
+    this.own = ""; // the verdict of the account, without clashes
     this.box.addEventListener("click", (e) => this.click(/** @type {Element} */ (e.target)));
+    document.addEventListener("click", (e) => {
+      if (/** @type {Element} */ (e.target).closest(".v-clashes")) this.box.scrollIntoView({ block: "end" });
+    });
   }
 
   /** Looks again soon: the assembly has changed. @param {import("./state.js").State} s */
   soon(s) {
     this.seq = s.seq;
+    this.own = s.verdict;
     clearTimeout(this.wait);
     this.box.hidden = s.components.length < 2;
     this.box.setAttribute("aria-busy", "true");
@@ -82,17 +87,19 @@ export class Clashes {
     const clear = f.verdict === "clear" ? "Nothing passes through anything. " : "";
     this.list = list.map(([, p]) => p);
     this.box.replaceChildren(make("h3", "", "Passing through"), ...rows, make("p", "soft small", clear + sum));
-    if (f.verdict === "clash") this.verdict();
+    this.verdict(f.verdict === "clash" && !worse.includes(this.own));
   }
 
-  /** Tells clashes in the verdict, unless something worse is told there. */
-  verdict() {
-    for (const v of document.querySelectorAll("#balance .verdict, #findings .verdict")) {
-      if (worse.includes(v.textContent ?? "")) continue;
-      v.textContent = "clashes";
-      v.className = "verdict v-clashes";
-      /** @type {HTMLElement} */ (v).title = "Show what passes through what";
-      v.addEventListener("click", () => this.box.scrollIntoView({ block: "end" }));
+  /**
+   * Tells in the verdict that there are clashes, or what the account says by itself: findings that did not change still tell the last.
+   * @param {boolean} clash
+   */
+  verdict(clash) {
+    const told = clash ? "clashes" : this.own;
+    for (const v of /** @type {NodeListOf<HTMLElement>} */ (document.querySelectorAll("#balance .verdict, #findings .verdict"))) {
+      v.textContent = told;
+      v.className = `verdict v-${told.replaceAll(" ", "-")}`;
+      v.title = clash ? "Show what passes through what" : "";
     }
   }
 

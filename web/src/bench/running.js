@@ -7,10 +7,13 @@ import { Panel } from "./panel.js";
 import { poses } from "./state.js";
 import { trim } from "../units.js";
 
-/** @typedef {{a: string, b: string, from: number, to: number, depth_mm: number | null, deepest_at: number, fit?: boolean}} Met */
+/**
+ * @typedef {{a: string, b: string, from: number, to: number, depth_mm: number | null, deepest_at: number, fit?: boolean}} Met
+ */
 /**
  * @typedef {{at: number[], names: string[], frames: any[][], clash: Met[], stopped_at: number | null, reason: string | null,
- *   dead_points: {joint: string, of: string, at: number, value: number}[], least_clearance: {a: string, b: string, mm: number, at: number} | null,
+ *   dead_points: {joint: string, of: string, at: number, value: number}[],
+ *   least_clearance: {a: string, b: string, mm: number, at: number} | null,
  *   leaves: {part: string, in: string, from: number, to: number}[]}} Ran
  */
 
