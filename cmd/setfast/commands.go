@@ -30,7 +30,7 @@ func commands() []command {
 		{"travel", "FILE JOINT", "Tells how far a joint goes both ways until parts meet or a limit is come to.", runTravel},
 		{"cam", "FILE", "Works the law of a cam out from its edge and its follower: stroke, limits and the profile of the coupling.", runCam},
 		{"relate", "FILE", "Finds the relations that a placed assembly implies, in a STEP file or a document, and takes its account: exit 0 if it passes then, 1 if it does not, 2 if it cannot be read.", runRelate},
-		{"clash", "--mesh SCENE", "Tells which uses of a scene of triangles cross: exit 0 if none does, 1 if some do, 2 if it cannot be read.", runClash},
+		{"clash", "FILE", "Tells what passes through what in a document, a STEP file or a scene of triangles: exit 0 if nothing does, 1 if something does, 2 if it cannot be read.", runClash},
 		{"inspect", "FILE…", "Shows what is in STEP or IGES files, read together with those they refer to: exit 1 if one of these is missing.", runInspect},
 		{"version", "", "Tells which version this is.", runVersion},
 	}, served...)

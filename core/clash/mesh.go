@@ -1,13 +1,14 @@
 // Package clash tells where parts pass through one another.
 //
-// So far it looks at triangles: pairs of uses whose boxes meet are found by sweeping along one axis, in each pair two trees of boxes are gone
-// down together, a box of one against a box of the other in its own frame (the six face normals of the separating axis test: Gottschalk, Lin
-// and Manocha, OBBTree, SIGGRAPH 1996), and at the leaves triangles are tested (Möller, A fast triangle–triangle intersection test, Journal
-// of Graphics Tools 2, 1997). Two triangles cross where each has corners on both sides of the other by more than a depth that the caller
-// gives; what only touches does not cross.
+// Triangles first: pairs of uses whose boxes meet are found by sweeping along one axis, in each pair two trees of boxes are gone down
+// together, a box of one against a box of the other in its own frame (the six face normals of the separating axis test: Gottschalk, Lin and
+// Manocha, OBBTree, SIGGRAPH 1996), and at the leaves triangles are tested (Möller, A fast triangle–triangle intersection test, Journal of
+// Graphics Tools 2, 1997). Two triangles cross where each has corners on both sides of the other by more than a depth that the caller gives;
+// what only touches does not cross. Of solids, the faces that the triangles stand for decide (faces.go, pair.go), and where those cannot,
+// the exact shapes (deep.go).
 //
-// Cost: n log n for the pairs; a pair costs what its surfaces have near one another. What it does not see: a part wholly inside another, and
-// what lies between the triangles and the exact surface.
+// Cost: n log n for the pairs; a pair costs what its surfaces have near one another. A Mesh alone does not see a part wholly inside another,
+// nor what lies between the triangles and the exact surface; a Solid does.
 package clash
 
 import (

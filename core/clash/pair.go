@@ -14,7 +14,6 @@ type met struct {
 	at       geom.Vec
 	faces    [2]int32 // that are nearest
 	crosses  bool     // surfaces go through one another, or one lies in the other
-	inside   bool     // one lies wholly in the other
 	doubtful bool     // some surfaces are so near that their triangles cannot decide
 }
 
@@ -99,8 +98,7 @@ func (p *pairing) look(a, b *Solid, to geom.Pose, mm, clearance float64) met {
 		}
 	}
 	if !out.crosses && !out.doubtful {
-		out.inside = p.contains(a, b, &t, mm)
-		out.crosses = out.inside
+		out.crosses = p.contains(a, b, &t, mm)
 	}
 	return out
 }

@@ -50,14 +50,6 @@ func (r *Run) Record(name string) (any, error) { return r.d.record(name) }
 // Stopped tells whether the work was called off.
 func (r *Run) Stopped() bool { return r.d.sys.Stopped() }
 
-// Range are the limits of the coordinate, where it has any.
-func (r *Run) Range() (lo, hi *float64) {
-	if l, ok := r.d.s.Mates[r.d.joint].Limits(r.d.of); ok {
-		return l.Lo, l.Hi
-	}
-	return nil, nil
-}
-
 // Hit is a limit that a coordinate comes to.
 type Hit struct {
 	Joint string  `json:"joint"`
