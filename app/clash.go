@@ -8,7 +8,6 @@ import (
 	"setfast/app/words"
 	"setfast/core/clash"
 	"setfast/core/placed"
-	"setfast/core/sweep"
 	"setfast/kernel"
 	"setfast/store"
 )
@@ -103,26 +102,21 @@ func (b *bodies) exact(ctx context.Context, dir string, solids ...*clash.Solid) 
 	return out, nil
 }
 
-// asking asks the kernel about exact shapes, whose files lie in a folder for as long as that takes.
+// asking asks the kernel about exact shapes.
 func (b *bodies) asking() clash.Exact {
 	if b.a.Kernel == nil {
 		return nil
 	}
-	return func(ctx context.Context, list []clash.Asked) ([]clash.Answer, error) {
-		dir, err := kernel.WorkFolder("clash")
-		if err != nil {
-			return nil, err
-		}
-		defer os.RemoveAll(dir)
+	return func(ctx context.Context, list []clash.Asked) (got []clash.Answer, err error) {
 		var solids []*clash.Solid
 		for _, q := range list {
 			solids = append(solids, q.A, q.B)
 		}
-		of, err := b.exact(ctx, dir, solids...)
-		if err != nil {
-			return nil, err
-		}
-		return b.a.Kernel.Exactly(of)(ctx, list)
+		err = b.laid(ctx, solids, func(of map[string]kernel.Exact) error {
+			got, err = b.a.Kernel.Exactly(of)(ctx, list)
+			return err
+		})
+		return got, err
 	}
 }
 
@@ -131,18 +125,27 @@ func (b *bodies) finer() clash.Finer {
 	if b.a.Kernel == nil {
 		return nil
 	}
-	return func(ctx context.Context, list []*clash.Solid) ([]*clash.Solid, error) {
-		dir, err := kernel.WorkFolder("clash")
-		if err != nil {
-			return nil, err
-		}
-		defer os.RemoveAll(dir)
-		of, err := b.exact(ctx, dir, list...)
-		if err != nil {
-			return nil, err
-		}
-		return b.a.Kernel.Finer(of)(ctx, list)
+	return func(ctx context.Context, list []*clash.Solid) (got []*clash.Solid, err error) {
+		err = b.laid(ctx, list, func(of map[string]kernel.Exact) error {
+			got, err = b.a.Kernel.Finer(of)(ctx, list)
+			return err
+		})
+		return got, err
 	}
+}
+
+// laid does something while the files of shapes lie in a folder.
+func (b *bodies) laid(ctx context.Context, solids []*clash.Solid, do func(of map[string]kernel.Exact) error) error {
+	dir, err := kernel.WorkFolder("clash")
+	if err != nil {
+		return err
+	}
+	defer os.RemoveAll(dir)
+	of, err := b.exact(ctx, dir, solids...)
+	if err != nil {
+		return err
+	}
+	return do(of)
 }
 
 // Clashes tells what passes through what where an assembly is solved. What was found of the same shapes at the same placement before is not
@@ -170,33 +173,4 @@ func (a *App) Clashes(ctx context.Context, id int64) (*clash.Found, error) {
 		return words.Plainly(ctx, err)
 	})
 	return found, err
-}
-
-// Travel tells how far a joint's coordinate goes both ways until parts meet or a limit is come to.
-func (a *App) Travel(ctx context.Context, id int64, joint, of string) (*sweep.Travelled, error) {
-	b, err := a.bodies(ctx, id)
-	if err != nil {
-		return nil, err
-	}
-	j := b.j
-	if m := j.Asm.Mate(joint); m == nil || m.IsCoupling() {
-		return nil, words.Refuse("there is no joint %q", joint)
-	}
-	ctx, cancel := context.WithTimeout(ctx, a.Limits.Check)
-	defer cancel()
-	var out *sweep.Travelled
-	err = a.work(ctx, func() error {
-		s := j.account.Study(ctx)
-		parts, err := sweep.Parts(s, j.account, j.Doc, MostDrawn, func(key string) *clash.Solid { return b.solids[key] })
-		if err != nil {
-			return words.Refuse("%s", err)
-		}
-		o := sweep.Options{MM: j.Doc.SettingsOf(j.Asm).ToleranceMM, Exact: b.asking(), Finer: b.finer(), Fits: clash.Meant(j.Doc, j.Asm), Least: -1}
-		out, err = sweep.Travel(ctx, s, parts, joint, of, o)
-		if err != nil && ctx.Err() == nil {
-			return words.Refuse("%s", err)
-		}
-		return words.Plainly(ctx, err)
-	})
-	return out, err
 }

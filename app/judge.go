@@ -93,7 +93,7 @@ func (a *App) judge(ctx context.Context, st store.State) (*Judged, error) {
 func (a *App) check(ctx context.Context, g *gathered) (*account.Account, error) {
 	var taken *account.Account
 	err := a.work(ctx, func() (err error) {
-		taken, err = account.Take(ctx, g.doc, g.doc.Root, nil)
+		taken, err = account.TakeAtRest(ctx, g.doc, g.doc.Root)
 		return err
 	})
 	return taken, err

@@ -2,6 +2,7 @@ package app
 
 import (
 	"context"
+	"math"
 
 	"setfast/app/words"
 	"setfast/core/assembly"
@@ -11,80 +12,146 @@ import (
 	"setfast/core/sweep"
 )
 
-// Ran is a motion with what is met on the way, and where components stand at each of its steps.
+// Ran is a motion with what is met on the way, where components stand at each of its steps, and what goes along.
 type Ran struct {
 	*sweep.Done
 	Names  []string      `json:"names"`
 	Frames [][]geom.Pose `json:"frames"` // per step reached, in the order of the names
+	Limits []Within      `json:"bounds"`
 }
 
-// MostFrames is how many steps a run may have here.
-const MostFrames = 1440
+// Within is how far a coordinate that is driven may go, by its limits.
+type Within struct {
+	Leg int      `json:"leg"`
+	Lo  *float64 `json:"lo"`
+	Hi  *float64 `json:"hi"`
+}
 
-// Run takes a coordinate of an assembly through a range. Neither poses nor verdict change.
-func (a *App) Run(ctx context.Context, id int64, d assembly.Drive) (*Ran, error) {
-	b, err := a.bodies(ctx, id)
-	if err != nil {
-		return nil, err
-	}
-	j := b.j
-	switch m := j.Asm.Mate(d.Joint); {
-	case m == nil || m.IsCoupling():
-		return nil, words.Refuse("there is no joint %q", d.Joint)
-	case d.Steps < 1 || d.Steps > MostFrames:
-		return nil, words.Refuse("a run has from 1 to %d steps, not %d", MostFrames, d.Steps)
-	case d.From == d.To:
-		return nil, words.Refuse("it goes from %g to %g: nowhere", d.From, d.To)
-	}
-	for what, x := range map[string]float64{"the beginning": d.From, "the end": d.To} {
-		if x != x || x > farthestRun || x < -farthestRun {
-			return nil, words.Refuse("%s of a run is at most %g", what, farthestRun)
-		}
-	}
+const (
+	// MostFrames is how many steps a run may have here.
+	MostFrames = 1440
+	// farthestRun is how far a run may go: 10,000 turns, or so many mm.
+	farthestRun = 3.6e6
+)
+
+// moving is an assembly that is taken through its motion.
+type moving struct {
+	*bodies
+	s     *motion.Study
+	parts []sweep.Part
+	o     sweep.Options
+}
+
+// moves does something with an assembly that can be moved, within the time that a check may take.
+func (a *App) moves(ctx context.Context, b *bodies, do func(ctx context.Context, m *moving) error) error {
 	ctx, cancel := context.WithTimeout(ctx, a.Limits.Check)
 	defer cancel()
-	out := &Ran{Names: []string{}, Frames: [][]geom.Pose{}}
-	err = a.work(ctx, func() error {
+	return a.work(ctx, func() error {
+		j := b.j
 		s := j.account.Study(ctx)
 		parts, err := sweep.Parts(s, j.account, j.Doc, MostDrawn, func(key string) *clash.Solid { return b.solids[key] })
 		if err != nil {
 			return words.Refuse("%s", err)
 		}
 		o := sweep.Options{MM: j.Doc.SettingsOf(j.Asm).ToleranceMM, Exact: b.asking(), Finer: b.finer(), Fits: clash.Meant(j.Doc, j.Asm)}
-		if out.Done, err = sweep.Drive(ctx, s, parts, d, o); err == nil {
-			err = out.follow(s, j, d)
-		}
-		return words.Plainly(ctx, err)
+		return words.Plainly(ctx, do(ctx, &moving{b, s, parts, o}))
+	})
+}
+
+// joint sees that there is one with a coordinate.
+func (b *bodies) joint(joint, of string) error {
+	m := b.j.Asm.Mate(joint)
+	if m == nil || m.IsCoupling() {
+		return words.Refuse("there is no joint %q", joint)
+	}
+	if _, ok := m.Descriptor().Coordinate(of); !ok {
+		return words.Refuse("joint %q has no %q", joint, of)
+	}
+	return nil
+}
+
+// Travel tells how far a joint's coordinate goes both ways until parts meet or a limit is come to.
+func (a *App) Travel(ctx context.Context, id int64, joint, of string) (out *sweep.Travelled, err error) {
+	b, err := a.bodies(ctx, id)
+	if err != nil {
+		return nil, err
+	}
+	if err := b.joint(joint, of); err != nil {
+		return nil, err
+	}
+	err = a.moves(ctx, b, func(ctx context.Context, m *moving) error {
+		m.o.Least = -1
+		out, err = sweep.Travel(ctx, m.s, m.parts, joint, of, m.o)
+		return err
 	})
 	return out, err
 }
 
-// farthestRun is how far a run may go: 10,000 turns, or so many mm.
-const farthestRun = 3.6e6
+// Run takes coordinates of an assembly through a drive, and shows how far it is. Neither poses nor verdict change.
+func (a *App) Run(ctx context.Context, id int64, d assembly.Drive, tell func(f float64)) (*Ran, error) {
+	b, err := a.bodies(ctx, id)
+	if err != nil {
+		return nil, err
+	}
+	if err := b.runs(&d); err != nil {
+		return nil, err
+	}
+	out := &Ran{Names: []string{}, Frames: [][]geom.Pose{}, Limits: []Within{}}
+	d.Record = nil
+	for _, m := range b.j.Asm.Measures {
+		d.Record = append(d.Record, m.Name)
+	}
+	err = a.moves(ctx, b, func(ctx context.Context, m *moving) (err error) {
+		m.o.Tell, m.o.Each = tell, out.watch(m, &d)
+		out.Done, err = sweep.Drive(ctx, m.s, m.parts, d, m.o)
+		return err
+	})
+	return out, err
+}
 
-// follow takes the same way again, for where components stand at each step.
-func (r *Ran) follow(s *motion.Study, j *Judged, d assembly.Drive) error {
+// runs sees that a drive can be run here.
+func (b *bodies) runs(d *assembly.Drive) error {
+	steps := 0
+	for _, l := range d.Legs() {
+		steps += l.Steps
+		if l.From == l.To && !l.Stands {
+			return words.Refuse("%s of %s goes from %g to %g: nowhere", l.Of, l.Joint, l.From, l.To)
+		}
+	}
+	if steps < 1 || steps > MostFrames {
+		return words.Refuse("a run has from 1 to %d steps, not %d", MostFrames, steps)
+	}
+	for _, c := range d.Driven() {
+		if err := b.joint(c.Joint, c.Of); err != nil {
+			return err
+		}
+		for what, x := range map[string]float64{"the beginning": c.From, "the end": c.To} {
+			if !(math.Abs(x) <= farthestRun) {
+				return words.Refuse("%s of a run is at most %g", what, farthestRun)
+			}
+		}
+	}
+	return nil
+}
+
+// watch has the poses of components gathered at each step of a run.
+func (r *Ran) watch(m *moving, d *assembly.Drive) func(run *motion.Run) {
 	var bodies []int
-	for _, l := range j.Result.Lines {
-		if k, ok := s.Body[l.Component]; ok {
+	for _, l := range m.j.Result.Lines {
+		if k, ok := m.s.Body[l.Component]; ok {
 			r.Names, bodies = append(r.Names, l.Component), append(bodies, k)
 		}
 	}
-	if len(r.At) == 0 {
-		return nil
+	for n, l := range d.Legs() {
+		if lim, ok := m.j.Asm.Mate(l.Joint).Limits(l.Of); ok {
+			r.Limits = append(r.Limits, Within{n, lim.Lo, lim.Hi})
+		}
 	}
-	run, err := s.Run(d.Joint, d.Of)
-	if err != nil {
-		return err
-	}
-	run.Begin(r.At[0])
-	for _, v := range r.At {
-		run.To(v)
+	return func(run *motion.Run) {
 		frame := make([]geom.Pose, len(bodies))
 		for i, k := range bodies {
 			frame[i] = run.Poses()[k]
 		}
 		r.Frames = append(r.Frames, frame)
 	}
-	return nil
 }

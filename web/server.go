@@ -85,7 +85,10 @@ func New(a *app.App, o Options) (*Server, error) {
 	e.StaticFS("/static", st)
 	p := &pages.Pages{App: a}
 	p.Routes(e)
-	b := &bench.Bench{App: a, Log: o.Log, Parts: p, Write: func(name string, data any) (string, error) {
+	b := &bench.Bench{App: a, Log: o.Log, Parts: p, Fault: func(c *echo.Context, err error) string {
+		_, msg := s.inWords(c, err)
+		return msg
+	}, Write: func(name string, data any) (string, error) {
 		var out strings.Builder
 		err := t.ExecuteTemplate(&out, name, data)
 		return out.String(), err
@@ -190,17 +193,23 @@ const wrong = "Something went wrong here. Nothing was lost; try again, or reload
 // faultView is the page of an error.
 type faultView struct{ Title, Msg string }
 
-// fault answers with one clear sentence, as a page, a fragment or JSON, whatever was asked for.
-func (s *Server) fault(c *echo.Context, err error) {
-	code, msg := said(err)
+// inWords says an error as users read it; what is the server's own fault is written into the log.
+func (s *Server) inWords(c *echo.Context, err error) (code int, msg string) {
+	code, msg = said(err)
 	if code >= 500 {
 		s.log.Error("request failed", "path", c.Request().URL.Path, "error", err)
 	}
-	if code == http.StatusServiceUnavailable {
-		c.Response().Header().Set("Retry-After", "2")
-	}
 	if msg != "" {
 		msg = strings.ToUpper(msg[:1]) + msg[1:]
+	}
+	return code, msg
+}
+
+// fault answers with one clear sentence, as a page, a fragment or JSON, whatever was asked for.
+func (s *Server) fault(c *echo.Context, err error) {
+	code, msg := s.inWords(c, err)
+	if code == http.StatusServiceUnavailable {
+		c.Response().Header().Set("Retry-After", "2")
 	}
 	req := c.Request()
 	if strings.Contains(req.Header.Get("Accept"), "application/json") {

@@ -46,14 +46,38 @@ func behind(angular bool) string {
 	return " mm"
 }
 
+// Driving says what a drive takes where.
+func Driving(d *assembly.Drive) string {
+	way := func(a assembly.Along) string {
+		unit := behind(relation.CoordinateKind(a.Of) == relation.Angle)
+		from := " from " + part.Number(a.From)
+		if a.Stands {
+			from = ""
+		}
+		return fmt.Sprintf("%s of %s%s to %s%s", a.Of, a.Joint, from, part.Number(a.To), unit)
+	}
+	var legs []string
+	for _, l := range d.Legs() {
+		s := way(l.Along)
+		for _, a := range l.With {
+			s += " with " + way(a)
+		}
+		legs = append(legs, fmt.Sprintf("%s in %d steps", s, l.Steps))
+	}
+	return strings.Join(legs, ", then ")
+}
+
 // Driven says how far a drive came.
-func Driven(d assembly.Drive, run *report.DriveRun) string {
-	unit := behind(relation.CoordinateKind(d.Of) == relation.Angle)
-	s := fmt.Sprintf("%s of %s from %s to %s%s in %d steps", d.Of, d.Joint, part.Number(d.From), part.Number(d.To), unit, d.Steps)
+func Driven(d *assembly.Drive, run *report.DriveRun) string {
+	s := Driving(d)
 	if run.StoppedAt == nil {
 		return s + ": reached"
 	}
-	s += fmt.Sprintf(": stopped at %s%s", part.Number(math.Round(*run.StoppedAt*100)/100), unit)
+	of := d.Of
+	if run.StoppedIn != nil {
+		of = d.Legs()[*run.StoppedIn].Of
+	}
+	s += fmt.Sprintf(": stopped at %s%s", part.Number(math.Round(*run.StoppedAt*100)/100), behind(relation.CoordinateKind(of) == relation.Angle))
 	if run.Reason != nil {
 		s += ", " + *run.Reason
 	}

@@ -65,7 +65,7 @@ func open() (n int32) {
 	if err != nil {
 		return fail(err)
 	}
-	taken, err := account.Take(context.Background(), doc, doc.Root, nil)
+	taken, err := account.TakeAtRest(context.Background(), doc, doc.Root)
 	if err != nil {
 		return fail(err)
 	}

@@ -42,7 +42,7 @@ func runCam(c *call) int {
 		return c.bad("--tip: %v", err)
 	}
 	ctx := context.Background()
-	a, err := account.Take(ctx, doc, doc.Root, nil)
+	a, err := account.TakeAtRest(ctx, doc, doc.Root)
 	if err != nil {
 		return c.fail("%s: %v", called(files[0]), err)
 	}

@@ -2,11 +2,16 @@ package main
 
 import (
 	"context"
+	"encoding/csv"
 	"encoding/json"
+	"errors"
 	"fmt"
 	"io"
+	"os"
+	"os/signal"
 	"strings"
 
+	"setfast/app/words"
 	"setfast/core/account"
 	"setfast/core/assembly"
 	"setfast/core/clash"
@@ -28,7 +33,7 @@ func readMoving(ctx context.Context, file string, in io.Reader, unfenced bool) (
 	if err != nil {
 		return nil, err
 	}
-	a, err := account.Take(ctx, b.doc, b.doc.Root, nil)
+	a, err := account.TakeAtRest(ctx, b.doc, b.doc.Root)
 	if err != nil {
 		return nil, err
 	}
@@ -60,10 +65,13 @@ func takeMoving(ctx context.Context, c *call, unfenced *bool) (m *moving, files 
 
 // runRun takes a drive and looks at what is met: 0 if it reaches its end and nothing is met that is not meant, 1 if not, 2 unreadable.
 func runRun(c *call) int {
-	asJSON := c.Bool("json", false, "print JSON: {at, values, stopped_at, reason, clash, limits, dead_points, ranges, leaves, least_clearance}")
+	asJSON := c.Bool("json", false, "print JSON: {at, values, stopped_at, reason, clash, limits, dead_points, ranges, leaves, least_clearance, curves}")
+	table := c.String("csv", "", "write a row for each step to this `file`")
+	plot := c.String("svg", "", "draw what is met and the recorded measures into this `file`")
 	guide := c.Float64("guide", 0, "tell shanks that stay in their holes by less than this, in `mm`")
 	unfenced := c.Bool("unfenced", false, "read even where the machine cannot keep the reader inside its folder")
-	ctx := context.Background()
+	ctx, cancel := signal.NotifyContext(context.Background(), os.Interrupt)
+	defer cancel()
 	m, files, code := takeMoving(ctx, c, unfenced)
 	if m == nil {
 		return code
@@ -85,6 +93,16 @@ func runRun(c *call) int {
 	if err != nil {
 		return c.fail("%s: %v", called(files[0]), err)
 	}
+	if *table != "" {
+		if err := writeTable(*table, done.Table(d)); err != nil {
+			return c.fail("the table could not be written: %v", plain(err))
+		}
+	}
+	if *plot != "" {
+		if err := os.WriteFile(*plot, []byte(done.Plot(d, d.Name)), 0o644); err != nil {
+			return c.fail("the plot could not be written: %v", plain(err))
+		}
+	}
 	if *asJSON {
 		e := json.NewEncoder(c.out)
 		e.SetIndent("", " ")
@@ -101,6 +119,15 @@ func runRun(c *call) int {
 	return 0
 }
 
+// writeTable writes rows as comma-separated values.
+func writeTable(file string, rows [][]string) error {
+	f, err := os.Create(file)
+	if err != nil {
+		return err
+	}
+	return errors.Join(csv.NewWriter(f).WriteAll(rows), f.Close())
+}
+
 // met tells whether any overlap is not meant.
 func met(list []sweep.Met) bool {
 	for _, m := range list {
@@ -112,7 +139,11 @@ func met(list []sweep.Met) bool {
 }
 
 func tellRun(w io.Writer, d *assembly.Drive, r *sweep.Done) error {
-	fmt.Fprintf(w, "%s of %s from %g to %g: %d of %d steps", d.Of, d.Joint, d.From, d.To, max(0, len(r.At)-1), d.Steps)
+	steps := 0
+	for _, l := range d.Legs() {
+		steps += l.Steps
+	}
+	fmt.Fprintf(w, "%s: %d of %d", words.Driving(d), max(0, len(r.At)-1), steps)
 	if r.Reason != nil {
 		fmt.Fprintf(w, ", stopped")
 		if r.StoppedAt != nil {
@@ -121,33 +152,39 @@ func tellRun(w io.Writer, d *assembly.Drive, r *sweep.Done) error {
 		fmt.Fprintf(w, ": %s", *r.Reason)
 	}
 	fmt.Fprintln(w)
+	leg := func(n int) string {
+		if len(d.Then) == 0 {
+			return ""
+		}
+		return fmt.Sprintf("leg %d: ", n+1)
+	}
 	for _, m := range r.Clash {
 		word := "clash"
 		if m.Fit {
 			word = "fit"
 		}
-		fmt.Fprintf(w, "  %s  %s  and  %s  from %g to %g", word, m.A, m.B, m.From, m.To)
+		fmt.Fprintf(w, "  %s%s  %s  and  %s  from %g to %g", leg(m.Leg), word, m.A, m.B, m.From, m.To)
 		if m.Depth != nil {
 			fmt.Fprintf(w, ", %.3f mm deep at %g", *m.Depth, m.At)
 		}
 		fmt.Fprintln(w)
 	}
 	for _, l := range r.Limits {
-		fmt.Fprintf(w, "  limit of %s %s, %g, at %g\n", l.Joint, l.Of, l.End, l.At)
+		fmt.Fprintf(w, "  %slimit of %s %s, %g, at %g\n", leg(l.Leg), l.Joint, l.Of, l.End, l.At)
 	}
 	for _, p := range r.Dead {
-		fmt.Fprintf(w, "  dead point: %s of %s turns round at %g, being %g\n", p.Of, p.Joint, p.At, p.Value)
+		fmt.Fprintf(w, "  %sdead point: %s of %s turns round at %g, being %g\n", leg(p.Leg), p.Of, p.Joint, p.At, p.Value)
 	}
 	for _, l := range r.Leaves {
-		fmt.Fprintf(w, "  %s leaves %s from %g to %g, %.3f mm in it at the least\n", l.Part, l.In, l.From, l.To, l.MM)
+		fmt.Fprintf(w, "  %s%s leaves %s from %g to %g, %.3f mm in it at the least\n", leg(l.Leg), l.Part, l.In, l.From, l.To, l.MM)
 	}
 	for _, n := range d.Record {
 		if x, ok := r.Ranges[n]; ok {
-			fmt.Fprintf(w, "  %s from %g at %g to %g at %g\n", n, x.Min, x.MinAt, x.Max, x.MaxAt)
+			fmt.Fprintf(w, "  %s from %g at %s%g to %g at %s%g\n", n, x.Min, leg(x.MinIn), x.MinAt, x.Max, leg(x.MaxIn), x.MaxAt)
 		}
 	}
 	if l := r.Least; l != nil {
-		fmt.Fprintf(w, "  least clearance %.3f mm, %s and %s, at %g\n", l.MM, l.A, l.B, l.At)
+		fmt.Fprintf(w, "  %sleast clearance %.3f mm, %s and %s, at %g\n", leg(l.Leg), l.MM, l.A, l.B, l.At)
 	}
 	_, err := fmt.Fprintf(w, "%d pairs looked at\n", r.LookedAt)
 	return err

@@ -103,3 +103,50 @@ func TestTravel(t *testing.T) {
 		t.Errorf("a joint that is not there: exit %d, %s", code, errs)
 	}
 }
+
+// TestLegs goes leg by leg: two coordinates at once, then one while the other stays, then back, which a joint that goes one way only does not allow.
+func TestLegs(t *testing.T) {
+	file := lever(t, `"legs": {"joint": "turn", "of": "angle", "from": 0, "to": 80, "steps": 8, "with": [{"joint": "go", "of": "slide", "to": 111}],
+		"then": [{"joint": "go", "of": "slide", "to": 121, "steps": 4}, {"joint": "turn", "of": "angle", "to": 0, "steps": 4}], "record": ["turned", "out"]}`)
+	dir := filepath.Dir(file)
+	table, picture := filepath.Join(dir, "run.csv"), filepath.Join(dir, "run.svg")
+	code, out, errs := do("run", "--json", "--csv", table, "--svg", picture, file, "legs")
+	var d sweep.Done
+	if err := json.Unmarshal([]byte(out), &d); err != nil || code != 1 || errs != "" || len(d.At) != 19 || d.Reason != nil {
+		t.Fatalf("exit %d: %v %s %s", code, err, errs, out)
+	}
+	for k, want := range map[int]float64{0: 0, 4: 40, 8: 80, 9: 80, 13: 80, 18: 0} {
+		if got := d.Values["turned"][k].(float64); math.Abs(got-want) > 1e-9 {
+			t.Errorf("step %d: turned by %g, want %g", k, got, want)
+		}
+	}
+	if d.Leg[8] != 0 || d.Leg[9] != 1 || d.Leg[18] != 2 || d.At[9] != 111 || math.Abs(d.At[4]-40) > 0 {
+		t.Errorf("legs %v at %v", d.Leg, d.At)
+	}
+	if len(d.Clash) != 2 || d.Clash[0].Leg != 1 || d.Clash[1].Leg != 2 || math.Abs(d.Clash[0].From-120) > 0.01 || *d.Clash[0].Depth < 0.99 {
+		t.Errorf("the pin goes 1 mm into the stop in the second leg and stays there: %+v", d.Clash)
+	}
+	rows, _ := os.ReadFile(table)
+	if lines := strings.Split(strings.TrimSpace(string(rows)), "\n"); len(lines) != 20 || !strings.HasPrefix(lines[0], "step,leg,at,turned [°]") || !strings.Contains(lines[14], "pin × stop") && !strings.Contains(lines[14], "stop × pin") {
+		t.Errorf("table:\n%s", rows)
+	}
+	if svg, _ := os.ReadFile(picture); !strings.HasPrefix(string(svg), "<svg") || !strings.Contains(string(svg), "turned") {
+		t.Errorf("picture: %.200s", svg)
+	}
+	said, err := os.ReadFile(file)
+	if err != nil {
+		t.Fatal(err)
+	}
+	one := strings.Replace(string(said), `{"id": "turn",`, `{"id": "turn", "one_way": {"angle": "up"},`, 1)
+	if err := os.WriteFile(file, []byte(one), 0o600); err != nil {
+		t.Fatal(err)
+	}
+	code, out, errs = do("run", "--json", file, "legs")
+	d = sweep.Done{}
+	if err := json.Unmarshal([]byte(out), &d); err != nil || code != 1 || d.StoppedIn == nil || *d.StoppedIn != 2 || math.Abs(*d.StoppedAt-80) > 0.01 || !strings.Contains(*d.Reason, "one way only, up") {
+		t.Errorf("back against the one way: exit %d, %s %s", code, out, errs)
+	}
+	if code, out, _ := do("travel", file, "turn"); code != 0 || !strings.Contains(out, "one way only") {
+		t.Errorf("travel of what goes one way: exit %d, %s", code, out)
+	}
+}

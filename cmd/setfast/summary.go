@@ -57,7 +57,8 @@ func summary(w io.Writer, doc *assembly.Document, rep *report.Report) {
 		for _, m := range doc.Assemblies[name].Measures {
 			fmt.Fprintf(w, "  measured: %s is %s\n", m.Name, words.Measured(m, r.Measures[m.Name]))
 		}
-		for _, d := range doc.Assemblies[name].Drives {
+		for i := range doc.Assemblies[name].Drives {
+			d := &doc.Assemblies[name].Drives[i]
 			if run := r.Drives[d.Name]; run != nil {
 				fmt.Fprintf(w, "  drive %s: %s\n", d.Name, words.Driven(d, run))
 				recorded(w, doc.Assemblies[name], run)

@@ -55,6 +55,9 @@ func (t *taking) judge(m *model.Model) (*report.Result, error) {
 		return nil, err
 	}
 	sw.to(&t.spent.Measures)
+	if t.rests {
+		return res, nil
+	}
 	if res.Drives, err = study.Drives(); err != nil {
 		return nil, err
 	}

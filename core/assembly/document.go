@@ -149,16 +149,6 @@ type Measure struct {
 	A, B, OfRef, In       *Ref
 }
 
-// Drive takes one joint coordinate through a range.
-type Drive struct {
-	Name, Joint, Of string
-	From, To        float64
-	Steps           int
-	Record          []string
-	Clash           bool // what is met on the way is told
-	UntilContact    bool // it ends at the first contact
-}
-
 // index finds components and relations by name. It counts only for the lists it was made of: a copy of an assembly with other
 // lists carries an index that is not its own.
 type index struct {

@@ -110,6 +110,6 @@ func FourBars(n, steps int) *assembly.Document {
 			a.Mates = append(a.Mates, &assembly.Mate{ID: id("gear"), Type: "gear", JointA: fmt.Sprint("A", k-1), JointB: id("A"), Params: relation.Params{}.WithNum("ratio", -1)})
 		}
 	}
-	a.Drives = []assembly.Drive{{Name: "turn", Joint: "A0", Of: "angle", From: 90, To: 450, Steps: steps}}
+	a.Drives = []assembly.Drive{{Name: "turn", Leg: assembly.Leg{Along: assembly.Along{Joint: "A0", Of: "angle", From: 90, To: 450}, Steps: steps}}}
 	return document(ps, a)
 }

@@ -160,6 +160,7 @@ func randomEdits(a *assembly.Assembly, r *rand.Rand) map[string]struct {
 		}
 		for _, c := range m.Limited() {
 			out["limits "+m.ID+" "+c] = tried{Set{m.ID, "limits." + c, js(fmt.Sprintf(`[%g, "900 + 9"]`, -r.Float64()))}, []string{of + "limits." + c}}
+			out["one way "+m.ID+" "+c] = tried{Set{m.ID, "one_way." + c, js(`"down"`)}, []string{of + "one_way." + c}}
 			out["no limits "+m.ID+" "+c] = tried{Set{m.ID, "limits." + c, nil}, []string{of + "limits." + c}}
 		}
 		for _, h := range m.Held() {
@@ -178,7 +179,7 @@ func randomEdits(a *assembly.Assembly, r *rand.Rand) map[string]struct {
 		m := a.Measures[r.IntN(n)].Name
 		out["unmeasure"] = tried{Unmeasure{m}, []string{".measures." + m + "."}}
 	}
-	out["drive"] = tried{Drive{fresh, js(`{"joint": "j", "of": "angle", "from": 0, "to": 1, "steps": 4}`), nil}, []string{".drives." + fresh}}
+	out["drive"] = tried{Drive{fresh, js(`{"joint": "j", "of": "angle", "from": 0, "to": 1, "steps": 4, "with": [{"joint": "k", "of": "slide", "to": 2}], "then": [{"joint": "j", "of": "angle", "to": 0, "steps": 2}]}`), nil}, []string{".drives." + fresh}}
 	if n := len(a.Drives); n > 0 {
 		d := a.Drives[r.IntN(n)].Name
 		out["undrive"] = tried{Undrive{d}, []string{".drives." + d + "."}}

@@ -166,7 +166,9 @@ func (d *draft) drop(what dropped) (back []Edit) {
 		func(at int, m assembly.Measure) {
 			back = append(back, Measure{m.Name, raw(format.MeasureObject(m)), &at})
 		})
-	d.Drives = take(d.Drives, func(v assembly.Drive) bool { return gone[v.Joint] },
+	d.Drives = take(d.Drives, func(v assembly.Drive) bool {
+		return slices.ContainsFunc(v.Driven(), func(c assembly.Along) bool { return gone[c.Joint] })
+	},
 		func(at int, v assembly.Drive) { back = append(back, Drive{v.Name, raw(format.DriveObject(v)), &at}) })
 	return back
 }

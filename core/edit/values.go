@@ -100,7 +100,10 @@ func (e Reid) apply(d *draft) (Edit, error) {
 		called(&d.Measures[n].Joint)
 	}
 	for n := range d.Drives {
-		called(&d.Drives[n].Joint)
+		d.Drives[n] = d.Drives[n].Renamed(func(joint string) string {
+			called(&joint)
+			return joint
+		})
 	}
 	return Reid{e.To, e.ID}, nil
 }

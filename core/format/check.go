@@ -128,9 +128,11 @@ func (c *checker) relation(i int, m *assembly.Mate) {
 		c.fail(c.mate(i), "relation %q: %v", m.ID, err)
 		return
 	}
-	for _, of := range m.Limited() {
-		if _, ok := t.Coordinate(of); !ok {
-			c.fail(c.mate(i, "limits", of), "%s has no coordinate %q%s", m.Type, of, near.Hint(of, coordinateNames(t)))
+	for member, said := range map[string][]string{"limits": m.Limited(), "one_way": m.OneWay()} {
+		for _, of := range said {
+			if _, ok := t.Coordinate(of); !ok {
+				c.fail(c.mate(i, member, of), "%s has no coordinate %q%s", m.Type, of, near.Hint(of, coordinateNames(t)))
+			}
 		}
 	}
 }
@@ -239,7 +241,9 @@ func measureNames(a *assembly.Assembly) (names []string) {
 }
 
 func (c *checker) driven(where *node, d assembly.Drive) {
-	c.coordinate(where, d.Joint, d.Of)
+	for _, a := range d.Driven() {
+		c.coordinate(where, a.Joint, a.Of)
+	}
 	for _, k := range d.Record {
 		if !slices.ContainsFunc(c.asm.Measures, func(m assembly.Measure) bool { return m.Name == k }) {
 			c.fail(where, "there is no measure %q to record%s", k, near.Hint(k, measureNames(c.asm)))

@@ -3,6 +3,7 @@ package format
 import (
 	"bytes"
 	"encoding/json"
+	"slices"
 	"strings"
 
 	"setfast/core/assembly"
@@ -101,9 +102,12 @@ func version(d *assembly.Document) int {
 			return mostVersion
 		}
 		for _, d := range a.Drives {
-			if d.Clash || d.UntilContact {
+			if d.Clash || d.UntilContact || len(d.Then)+len(d.With) > 0 {
 				return mostVersion
 			}
+		}
+		if slices.ContainsFunc(a.Mates, func(m *assembly.Mate) bool { return len(m.OneWay()) > 0 }) {
+			return mostVersion
 		}
 		for _, m := range a.Measures {
 			if m.Type == "clearance" {

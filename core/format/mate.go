@@ -47,7 +47,7 @@ func (r *reader) mate(n *node) *assembly.Mate {
 	if t.Family == relation.Joint {
 		r.coordinates(n, m)
 	} else {
-		for _, name := range []string{"limits", "at"} {
+		for _, name := range []string{"limits", "at", "one_way"} {
 			if c := n.find(name); c != nil {
 				r.fail(c, "only joints have %q, such as revolute, prismatic and cylindrical; %s is none", name, m.Type)
 			}
@@ -145,7 +145,19 @@ func (r *reader) coordinates(n *node, m *assembly.Mate) {
 	for name, c := range r.members(n, "limits") {
 		r.limits(c, name, m)
 	}
+	if r.version < 2 {
+		return
+	}
+	for name, c := range r.members(n, "one_way") {
+		if r.want(c, 's') && !slices.Contains(ways, c.str) {
+			r.fail(c, "%q is not known here; expected %s", c.str, oneOf(ways))
+		}
+		m.Params = append(m.Params, relation.Value{Field: relation.WayField(name), Text: c.str})
+	}
 }
+
+// ways are those that a coordinate may go where it goes one way only.
+var ways = []string{"up", "down"}
 
 func (r *reader) limits(n *node, of string, m *assembly.Mate) {
 	if !r.want(n, '[') {
@@ -218,6 +230,13 @@ func MateObject(m *assembly.Mate) json.Marshaler {
 			l[of] = [2]any{written(m, relation.LimitField(of, 0)), written(m, relation.LimitField(of, 1))}
 		}
 		o.put("limits", l)
+	}
+	if one := m.OneWay(); len(one) > 0 {
+		l := map[string]string{}
+		for _, of := range one {
+			l[of] = m.Word(relation.WayField(of))
+		}
+		o.put("one_way", l)
 	}
 	o.flag("suppressed", m.Suppressed)
 	o.text("note", m.Note)

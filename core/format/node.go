@@ -60,7 +60,7 @@ const fewToSpread = 256
 func (r *reader) runs(n int, read func(r *reader, i int)) {
 	faults := make([]error, n/fewToSpread+1)
 	par.Runs(n, fewToSpread, func(run, from, to int) {
-		mine := reader{shape: r.shape, env: env{named: r.env.named}, err: r.err}
+		mine := reader{shape: r.shape, version: r.version, env: env{named: r.env.named}, err: r.err}
 		for i := from; i < to && mine.err == nil; i++ {
 			read(&mine, i)
 		}

@@ -6,6 +6,7 @@ package group
 
 import (
 	"fmt"
+	"slices"
 
 	"setfast/core/assembly"
 	"setfast/core/edit"
@@ -125,7 +126,7 @@ func again(a *assembly.Assembly, over, in map[string]bool, into func(assembly.Re
 		}
 	}
 	for _, d := range a.Drives {
-		if over[d.Joint] {
+		if slices.ContainsFunc(d.Driven(), func(c assembly.Along) bool { return over[c.Joint] }) {
 			out = append(out, edit.NewDrive(d))
 		}
 	}

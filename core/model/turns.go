@@ -30,7 +30,7 @@ func (m *Model) asked(joint, of string) bool {
 		}
 	}
 	for _, k := range m.Asm.Drives {
-		if k.Joint == joint && k.Of == of {
+		if k.Drives(joint, of) {
 			return true
 		}
 	}

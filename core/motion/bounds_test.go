@@ -231,7 +231,7 @@ func TestBoundsOfWays(t *testing.T) {
 // TestBoundsOfDrives: how long steps are, what counts as reached, as past a limit, as a jump.
 func TestBoundsOfDrives(t *testing.T) {
 	s := shaft(t, 0, `{"id": "a", "type": "cylindrical", "a": "base/f", "b": "shaft/f"}`)
-	d := s.newDriver(0, "slide")
+	d := s.newDriver([]driven{{rel: 0, of: "slide"}}, s.Poses)
 	long := func(size float64) float64 {
 		d.sys.Bodies[1].Size = size
 		return d.longest()
@@ -247,7 +247,7 @@ func TestBoundsOfDrives(t *testing.T) {
 		for _, i := range k.Rels {
 			worst = math.Max(worst, k.Sys.Miss(k.Sys.Rels[i], k.Poses).Worst(solve.Miss{}).Length())
 		}
-		got := k.newDriver(2, "slide").allow
+		got := k.newDriver([]driven{{rel: 2, of: "slide"}}, k.Poses).allow
 		if worst > 1e-6 {
 			return math.Round(got / worst)
 		}

@@ -64,11 +64,10 @@ func (l *Live) Grab(i int, point geom.Vec, turning bool) error {
 		rel := l.sys.Rels[r]
 		list = append(list, rel)
 		for _, c := range rel.Of.Coordinates {
-			lim, ok := l.s.Mates[r].Limits(c.Name)
-			if !ok {
-				continue
+			if b, ok := l.s.bounds(r, c.Name); ok {
+				b.rel, b.value = k, l.s.Read(rel, c.Name, l.poses)
+				l.lims = append(l.lims, b)
 			}
-			l.lims = append(l.lims, limited{k, c.Name, lim, l.s.Read(rel, c.Name, l.poses)})
 		}
 	}
 	if !turning && l.Slides(i) {
@@ -219,17 +218,6 @@ func (l *Live) To(target geom.Vec) float64 {
 // coordinate reads a limited coordinate.
 func (l *Live) coordinate(x *limited) float64 {
 	return l.s.Read(l.sys.Rels[l.rels[x.rel]], x.of, l.poses)
-}
-
-// overrun tells which limit a coordinate that is pulled has gone past.
-func (x *limited) overrun(v float64) (end float64, is bool) {
-	switch {
-	case x.r.Lo != nil && v < *x.r.Lo-tol.Overrun:
-		return *x.r.Lo, true
-	case x.r.Hi != nil && v > *x.r.Hi+tol.Overrun:
-		return *x.r.Hi, true
-	}
-	return 0, false
 }
 
 // withinLimits holds coordinates that went past their limits there, and pulls again.

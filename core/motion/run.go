@@ -3,34 +3,127 @@ package motion
 import (
 	"fmt"
 	"math"
+	"setfast/core/assembly"
 	"slices"
 
 	"setfast/core/geom"
 )
 
-// Run follows one coordinate step by step, as a drive does, for whoever looks at how things stand on the way. It belongs to one goroutine.
-type Run struct{ d *driver }
-
-// Run begins at the solved pose.
-func (s *Study) Run(joint, of string) (*Run, error) {
-	j, ok := s.RelOf[joint]
-	if !ok || !slices.Contains(s.Rels, j) {
-		return nil, fmt.Errorf("joint %q is not in force", joint)
-	}
-	if _, ok := s.Sys.Rels[j].Of.Coordinate(of); !ok {
-		return nil, fmt.Errorf("joint %q has no %s", joint, of)
-	}
-	return &Run{s.newDriver(j, of)}, nil
+// Run follows coordinates step by step, as a drive does, for whoever looks at how things stand on the way. It belongs to one goroutine.
+type Run struct {
+	d   *driver
+	leg assembly.Leg
 }
 
-// Begin takes the turn of the coordinate that is nearest to a value, and goes there; it says why it stopped short, or nothing.
-func (r *Run) Begin(from float64) string {
-	d := r.d
-	if turns := math.Round((from - d.value) / 360); d.angular && d.sys.Turn(d.sys.Rels[d.joint], d.of, turns, d.poses) {
+// Run follows one coordinate from the solved pose.
+func (s *Study) Run(joint, of string) (*Run, error) {
+	c, err := s.driven(assembly.Along{Joint: joint, Of: of})
+	if err != nil {
+		return nil, err
+	}
+	return &Run{d: s.newDriver([]driven{c}, s.Poses)}, nil
+}
+
+// driven finds a coordinate of a joint in force.
+func (s *Study) driven(a assembly.Along) (driven, error) {
+	j, ok := s.RelOf[a.Joint]
+	if !ok || !slices.Contains(s.Rels, j) {
+		return driven{}, fmt.Errorf("joint %q is not in force", a.Joint)
+	}
+	if _, ok := s.Sys.Rels[j].Of.Coordinate(a.Of); !ok {
+		return driven{}, fmt.Errorf("joint %q has no %s", a.Joint, a.Of)
+	}
+	return driven{j, a.Of, a.From, a.To}, nil
+}
+
+// Leg begins a leg of a drive, after the run of the leg before it; nil: at the solved pose. What was driven before and is not now stays
+// where it is. It goes to where the leg begins, one coordinate after another, and says why it stopped short, or nothing.
+func (s *Study) Leg(l assembly.Leg, after *Run) (*Run, string, error) {
+	var list []driven
+	for _, a := range append([]assembly.Along{l.Along}, l.With...) {
+		c, err := s.driven(a)
+		if err != nil {
+			return nil, "", err
+		}
+		list = append(list, c)
+	}
+	poses := s.Poses
+	here := func(c driven) float64 { return s.Read(s.Sys.Rels[c.rel], c.of, poses) }
+	if after != nil {
+		poses = after.d.poses
+		for _, c := range after.d.list {
+			if !slices.ContainsFunc(list, func(o driven) bool { return o.rel == c.rel && o.of == c.of }) {
+				c.from = here(c)
+				c.to = c.from
+				list = append(list, c)
+			}
+		}
+	}
+	said := append([]assembly.Along{l.Along}, l.With...)
+	var d *driver
+	for k := range said {
+		if k > 0 && said[k].Stands {
+			continue
+		}
+		order := make([]driven, 0, len(list)) // the one that goes leads, the others stand where they are
+		for i, c := range list {
+			if i != k {
+				c.from = here(c)
+				c.to = c.from
+				order = append(order, c)
+			}
+		}
+		d = s.newDriver(append([]driven{list[k]}, order...), poses)
+		if said[k].Stands {
+			continue
+		}
+		why := d.begin(said[k].From)
+		poses = d.poses
+		if why != "" {
+			return &Run{d: d, leg: l}, why, nil
+		}
+	}
+	for k := range said {
+		if said[k].Stands {
+			said[k].From = here(list[k])
+			list[k].from = said[k].From
+		}
+	}
+	l.Along, l.With = said[0], said[1:]
+	if len(l.With) > 0 {
+		d = s.newDriver(list, poses)
+	}
+	d.list = list
+	return &Run{d: d, leg: l}, "", nil
+}
+
+// begin takes the turn of the coordinate that is nearest to a value, and goes there.
+func (d *driver) begin(from float64) string {
+	lead := &d.list[0]
+	if turns := math.Round((from - d.value) / 360); d.angular && d.sys.Turn(d.sys.Rels[lead.rel], lead.of, turns, d.poses) {
 		d.value += 360 * turns
 	}
 	return d.to(from)
 }
+
+// Apart is a run that stands at the same place, for another goroutine.
+func (r *Run) Apart() *Run {
+	d := r.d.s.Apart().newDriver(r.d.list, r.d.poses)
+	o := &Run{d: d, leg: r.leg}
+	o.Back(r.Mark())
+	return o
+}
+
+// Step goes to a step of the leg; it says why it stopped short, or nothing.
+func (r *Run) Step(k int) string { return r.To(r.Goal(k)) }
+
+// Goal is where a step of the leg ends.
+func (r *Run) Goal(k int) float64 {
+	return r.leg.At(float64(k) / float64(max(r.leg.Steps, 1)))
+}
+
+// Leg is the leg that is run, with where it begins.
+func (r *Run) Leg() assembly.Leg { return r.leg }
 
 // To goes to a value; it says why it stopped short, or nothing.
 func (r *Run) To(v float64) string { return r.d.to(v) }
@@ -80,7 +173,8 @@ func (r *Run) Mark() Mark { return Mark{*r.d, slices.Clone(r.d.limits)} }
 
 // Back goes there at once.
 func (r *Run) Back(m Mark) {
-	group := r.d.group
-	*r.d = m.d
-	r.d.group, r.d.limits = group, slices.Clone(m.limits)
+	own := r.d
+	d := m.d
+	d.s, d.sys, d.group, d.limits = own.s, own.sys, own.group, slices.Clone(m.limits)
+	*own = d
 }

@@ -118,6 +118,21 @@ func (p Params) Limits(of string) (r Range, ok bool) {
 	return r, ok
 }
 
+// WayField is the field of the one way, "up" or "down", that a coordinate goes: of a ratchet, a freewheel, a stepped cam.
+func WayField(of string) string { return "one_way." + of }
+
+// OneWay lists the coordinates that go one way only, by name.
+func (p Params) OneWay() []string {
+	var out []string
+	for _, v := range p {
+		if of, ok := strings.CutPrefix(v.Field, "one_way."); ok {
+			out = append(out, of)
+		}
+	}
+	slices.Sort(out)
+	return out
+}
+
 // Limited lists the coordinates that have limits, by name.
 func (p Params) Limited() []string {
 	var out []string

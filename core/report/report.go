@@ -226,7 +226,9 @@ type BlockedEntry struct {
 // DriveRun is what a drive reached.
 type DriveRun struct {
 	At        []float64        `json:"at"`
+	Leg       []int            `json:"leg,omitempty"` // of each step, from 0, where there are several
 	Values    map[string][]any `json:"values"`
 	StoppedAt *float64         `json:"stopped_at"`
+	StoppedIn *int             `json:"stopped_in,omitempty"` // which leg
 	Reason    *string          `json:"reason"`
 }

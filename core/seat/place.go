@@ -48,7 +48,7 @@ func Bring(ctx context.Context, doc *assembly.Document, id, of string, to float6
 	if !found {
 		return nil, fmt.Errorf("there is no joint %q", id)
 	}
-	a, err := account.Take(ctx, doc.WithRoot(root.Seal()), doc.Root, nil)
+	a, err := account.TakeAtRest(ctx, doc.WithRoot(root.Seal()), doc.Root)
 	if err != nil {
 		return nil, err
 	}

@@ -2,23 +2,25 @@ package solve
 
 import "setfast/core/geom"
 
-// Follower solves one group of bodies again and again, as one of its relations changes a little at a time: what it needs for that is
-// prepared once.
+// Follower solves bodies again and again, as some of their relations change a little at a time: what it needs for that is prepared once.
 type Follower struct {
 	s   *System
 	g   group
-	k   int // the relation that changes, in the group
+	k   []int // the relations that change, in the group
 	p   *pattern
 	buf []geom.Pose // of a try that came to nothing
 }
 
-// Follow prepares to change a relation, among those in force.
-func (s *System) Follow(rel int, rels []int) *Follower {
-	f := &Follower{s: s}
-	for _, g := range s.groups(rels) {
-		for k, i := range g.index {
-			if i == rel {
-				f.g, f.k = g, k
+// Follow prepares to change some relations, among those in force: with all bodies that hang together with any of them.
+func (s *System) Follow(some, rels []int) *Follower {
+	f := &Follower{s: s, k: make([]int, len(some))}
+	for _, g := range s.groupsOf(some, rels) {
+		f.g.bodies, f.g.rels, f.g.index = append(f.g.bodies, g.bodies...), append(f.g.rels, g.rels...), append(f.g.index, g.index...)
+	}
+	for k, i := range f.g.index {
+		for n, x := range some {
+			if i == x {
+				f.k[n] = k
 			}
 		}
 	}
@@ -28,10 +30,12 @@ func (s *System) Follow(rel int, rels []int) *Follower {
 	return f
 }
 
-// To solves the group with another relation in the place of the one that changes, from the given poses, which stay as they are. It gives
-// nil where the relations would not hold.
-func (f *Follower) To(from []geom.Pose, r *Relation, o Options) []geom.Pose {
-	f.g.rels[f.k] = r
+// To solves the bodies with other relations in the place of those that change, in their order, from the given poses, which stay as they
+// are. It gives nil where the relations would not hold.
+func (f *Follower) To(from []geom.Pose, changed []*Relation, o Options) []geom.Pose {
+	for n, r := range changed {
+		f.g.rels[f.k[n]] = r
+	}
 	out := append(f.buf[:0], from...)
 	f.s.newtonOn(f.p, f.g.bodies, f.g.rels, out, effort{iterations: 80})
 	if !f.s.hold(f.g.rels, out, o) {
@@ -42,5 +46,5 @@ func (f *Follower) To(from []geom.Pose, r *Relation, o Options) []geom.Pose {
 	return out
 }
 
-// Bodies are those of the group.
+// Bodies are those that hang together.
 func (f *Follower) Bodies() []int { return f.g.bodies }

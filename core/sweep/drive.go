@@ -7,7 +7,6 @@ import (
 	"runtime"
 	"sync"
 
-	"setfast/core/assembly"
 	"setfast/core/clash"
 	"setfast/core/motion"
 )
@@ -21,6 +20,7 @@ type Met struct {
 	Depth *float64 `json:"depth_mm"`
 	At    float64  `json:"deepest_at"`
 	Fit   bool     `json:"fit,omitempty"` // it is declared
+	Leg   int      `json:"leg,omitempty"` // of the drive, from 0
 }
 
 // ends is how exactly the ends of overlaps are found, of the coordinate's unit: half of what the contract asks for.
@@ -87,38 +87,31 @@ type walk struct {
 	begun float64
 }
 
-// walks takes the pairs of a scene through a drive, on all processors: each follows some of them along the whole way.
-func (s *scene) walks(ctx context.Context, study *motion.Study, d assembly.Drive, at *motion.Run, goal int) ([]*walk, error) {
+// walks takes the pairs of a scene through a leg, on all processors: each follows some of them along the whole way.
+func (s *scene) walks(ctx context.Context, at *motion.Run, until bool, goal int) ([]*walk, error) {
 	n := max(1, min(runtime.GOMAXPROCS(0), len(s.pairs)/8))
 	out := make([]*walk, n)
 	errs := make([]error, n)
 	var wait sync.WaitGroup
 	for i := range out {
-		r, err := study.Apart().Run(d.Joint, d.Of)
-		if err == nil {
-			r.Begin(at.Value())
-		}
-		if err != nil {
-			return nil, err
-		}
 		own := *s
 		own.eye, own.sights, own.pairs = clash.Eye{}, map[sight]clash.Sight{}, nil
 		for k := i; k < len(s.pairs); k += n {
 			own.pairs = append(own.pairs, s.pairs[k])
 		}
-		out[i] = &walk{ctx: ctx, s: &own, r: r, until: d.UntilContact, begun: d.From}
-		wait.Go(func() { errs[i] = out[i].all(d, goal, i == 0) })
+		out[i] = &walk{ctx: ctx, s: &own, r: at.Apart(), until: until, begun: at.Value()}
+		wait.Go(func() { errs[i] = out[i].all(goal, i == 0) })
 	}
 	wait.Wait()
 	return out, errors.Join(errs...)
 }
 
 // all goes the whole way.
-func (w *walk) all(d assembly.Drive, goal int, tells bool) error {
+func (w *walk) all(goal int, tells bool) error {
 	w.begin()
 	for k := 1; k <= goal && !w.ended; k++ {
 		from := w.r.Mark()
-		why := w.r.To(values(d, k))
+		why := w.r.Step(k)
 		if err := w.step(from, w.r.Value()); err != nil {
 			return err
 		}
@@ -126,7 +119,7 @@ func (w *walk) all(d assembly.Drive, goal int, tells bool) error {
 			break
 		}
 		if tells {
-			tell(w.s.o, ahead+(1-ahead)*float64(k)/float64(d.Steps))
+			tell(w.s.o.Tell, ahead+(1-ahead)*float64(k)/float64(w.r.Leg().Steps))
 		}
 	}
 	return w.finish()
@@ -386,12 +379,4 @@ func (w *walk) finish() error {
 		}
 	}
 	return nil
-}
-
-// values are the steps of a drive.
-func values(d assembly.Drive, k int) float64 {
-	if d.Steps == 0 {
-		return d.From
-	}
-	return d.From + (d.To-d.From)*float64(k)/float64(d.Steps)
 }

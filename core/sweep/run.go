@@ -4,6 +4,7 @@ import (
 	"cmp"
 	"context"
 	"math"
+	"setfast/core/clash"
 	"slices"
 	"strings"
 
@@ -23,13 +24,15 @@ type Done struct {
 	Ranges   map[string]Range `json:"ranges"`
 	Leaves   []Leaves         `json:"leaves"`
 	Least    *Least           `json:"least_clearance"`
+	Curves   []Curve          `json:"curves"`    // recorded measures and coordinates of joints that change
 	LookedAt int              `json:"looked_at"` // pairs that may come near one another
 }
 
 // Limit is a limit that was come to, and where the driven coordinate was.
 type Limit struct {
 	motion.Hit
-	At float64 `json:"at"`
+	At  float64 `json:"at"`
+	Leg int     `json:"leg,omitempty"`
 }
 
 // Range is what a recorded measure went through, and where.
@@ -38,117 +41,177 @@ type Range struct {
 	Max   float64 `json:"max"`
 	MinAt float64 `json:"min_at"`
 	MaxAt float64 `json:"max_at"`
+	MinIn int     `json:"min_in,omitempty"` // in which leg
+	MaxIn int     `json:"max_in,omitempty"`
 }
 
 // Least is the least clearance between parts that did not touch.
 type Least struct {
-	A  string  `json:"a"`
-	B  string  `json:"b"`
-	MM float64 `json:"mm"`
-	At float64 `json:"at"`
+	A   string  `json:"a"`
+	B   string  `json:"b"`
+	MM  float64 `json:"mm"`
+	At  float64 `json:"at"`
+	Leg int     `json:"leg,omitempty"`
 }
 
-// Drive takes a driven coordinate of an assembly through its range and looks at what is met.
+// Drive takes a drive of an assembly through its legs and looks at what is met.
 func Drive(ctx context.Context, s *motion.Study, parts []Part, d assembly.Drive, o Options) (*Done, error) {
-	out := &Done{DriveRun: report.DriveRun{At: []float64{}, Values: map[string][]any{}}, Clash: []Met{}, Limits: []Limit{}, Dead: []Dead{}, Ranges: map[string]Range{}, Leaves: []Leaves{}}
-	for _, n := range d.Record {
-		out.Values[n] = []any{}
-	}
-	r, err := s.Run(d.Joint, d.Of)
-	if err != nil {
-		why := err.Error()
-		out.Reason = &why
-		return out, nil
-	}
-	halt := func(why string) {
-		at := report.Significant(r.Value(), 12)
-		out.StoppedAt, out.Reason = &at, &why
-		if h := r.Hit(); h != nil {
-			out.Limits = append(out.Limits, Limit{*h, thousandth(at)})
+	out := &Done{DriveRun: *motion.NewDriveRun(&d), Clash: []Met{}, Limits: []Limit{}, Dead: []Dead{}, Ranges: map[string]Range{}, Leaves: []Leaves{}}
+	o.Finer = once(o.Finer)
+	legs := d.Legs()
+	whole := o.Tell
+	others := coordinates(s, &d)
+	defer func() { out.curves(s, &d, others) }()
+	var r *motion.Run
+	for n := range legs {
+		next, why, err := s.Leg(legs[n], r)
+		if err != nil {
+			motion.Halt(&out.DriveRun, &d, n, nil, err.Error())
+			return out, nil
 		}
-	}
-	if why := r.Begin(d.From); why != "" {
-		halt(why)
-		return out, stop(ctx, r)
-	}
-	begin := r.Mark()
-	scene, goal, err := wholeWay(ctx, r, parts, d, o) // first where all goes, then what is met there
-	if err != nil {
-		return nil, err
-	}
-	out.LookedAt = len(scene.pairs)
-	r.Back(begin)
-	walks, err := scene.walks(ctx, s, d, r, goal)
-	if err != nil {
-		return nil, err
-	}
-	first := ended(walks)
-	turns := newTurns(s, d)
-	guides := newGuides(scene, r.Poses(), o.Least)
-	for k := 0; k <= goal; k++ {
-		why, v := "", values(d, k)
-		if k > 0 {
-			why = r.To(v)
-		}
-		if first != nil && (v-*first)*(d.To-d.From) > 0 {
-			break
-		}
-		turns.add(r)
-		guides.add(r)
+		r = next
 		if why != "" {
-			halt(why)
-			break
+			out.halt(r, &d, n, why)
+			return out, stop(ctx, r)
 		}
-		out.At = append(out.At, v)
-		for _, n := range d.Record {
-			x, err := r.Record(n)
-			if err != nil {
-				return nil, err
-			}
-			out.Values[n] = append(out.Values[n], x)
-			out.take(n, x, v)
-		}
-		if err := stop(ctx, r); err != nil {
-			return nil, err
-		}
-	}
-	if first != nil {
-		at, why := thousandth(*first), "the first contact"
-		out.StoppedAt, out.Reason = &at, &why
-	}
-	for _, w := range walks {
-		out.Clash = append(out.Clash, w.met...)
-	}
-	slices.SortStableFunc(out.Clash, func(a, b Met) int {
-		return cmp.Or(strings.Compare(a.A, b.A), strings.Compare(a.B, b.B), cmp.Compare(a.From, b.From))
-	})
-	out.Dead, out.Leaves = append(out.Dead, turns.found...), append(out.Leaves, guides.done(r.Value())...)
-	for _, w := range walks {
-		for _, t := range w.pairs {
-			if p := t.pair; p.measured && !p.met && (out.Least == nil || p.least < out.Least.MM) {
-				out.Least = &Least{parts[p.a].Name, parts[p.b].Name, thousandth(p.least), thousandth(p.leastAt)}
-			}
+		o.Tell = func(f float64) { tell(whole, (float64(n)+f)/float64(len(legs))) }
+		l := &leg{ctx: ctx, s: s, r: r, d: &d, n: n, o: o, out: out, others: others}
+		if done, err := l.through(parts); err != nil || !done {
+			return out, err
 		}
 	}
 	return out, nil
 }
 
-// wholeWay goes through a drive for where parts go, and tells at which step that ends.
-func wholeWay(ctx context.Context, r *motion.Run, parts []Part, d assembly.Drive, o Options) (scene *scene, goal int, err error) {
-	scene, box := newScene(parts, o)
-	box.add(r.Poses())
-	for k := 1; k <= d.Steps; k++ {
-		why := r.To(values(d, k))
-		box.add(r.Poses())
-		if err := stop(ctx, r); err != nil {
+// halt says where a drive stopped, and why.
+func (out *Done) halt(r *motion.Run, d *assembly.Drive, n int, why string) {
+	at := report.Significant(r.Value(), 12)
+	motion.Halt(&out.DriveRun, d, n, &at, why)
+	if h := r.Hit(); h != nil {
+		out.Limits = append(out.Limits, Limit{*h, thousandth(at), n})
+	}
+}
+
+// leg is a leg of a drive that is gone through.
+type leg struct {
+	ctx context.Context
+	s   *motion.Study
+	r   *motion.Run // stands where it begins
+	d   *assembly.Drive
+	n   int
+	o   Options
+	out *Done
+
+	others []Curve
+}
+
+// through goes through a leg, and tells whether it came to its end.
+func (l *leg) through(parts []Part) (bool, error) {
+	r, out := l.r, l.out
+	begin := r.Mark()
+	scene, goal, err := l.wholeWay(parts) // first where all goes, then what is met there
+	if err != nil {
+		return false, err
+	}
+	out.LookedAt = max(out.LookedAt, len(scene.pairs))
+	r.Back(begin)
+	walks, err := scene.walks(l.ctx, r, l.d.UntilContact, goal)
+	if err != nil {
+		return false, err
+	}
+	first := ended(walks)
+	whole, err := l.follow(scene, goal, first)
+	if err != nil {
+		return false, err
+	}
+	if first != nil {
+		at := thousandth(*first)
+		motion.Halt(&out.DriveRun, l.d, l.n, &at, "the first contact")
+		whole = false
+	}
+	var met []Met
+	for _, w := range walks {
+		met = append(met, w.met...)
+		for _, t := range w.pairs {
+			if p := t.pair; p.measured && !p.met && (out.Least == nil || p.least < out.Least.MM) {
+				out.Least = &Least{parts[p.a].Name, parts[p.b].Name, thousandth(p.least), thousandth(p.leastAt), l.n}
+			}
+		}
+	}
+	for i := range met {
+		met[i].Leg = l.n
+	}
+	slices.SortStableFunc(met, func(a, b Met) int {
+		return cmp.Or(strings.Compare(a.A, b.A), strings.Compare(a.B, b.B), cmp.Compare(a.From, b.From))
+	})
+	out.Clash = append(out.Clash, met...)
+	return whole, nil
+}
+
+// follow goes the steps of a leg once more, for measures, dead points and guides, as far as the first contact.
+func (l *leg) follow(scene *scene, goal int, first *float64) (whole bool, err error) {
+	r, out := l.r, l.out
+	turns := newTurns(l.s, r.Leg())
+	guides := newGuides(scene, r.Poses(), l.o.Least)
+	for k := 0; k <= goal; k++ {
+		why := ""
+		if k > 0 {
+			why = r.Step(k)
+		}
+		v := r.Value()
+		if first != nil && (v-*first)*(r.Leg().To-r.Leg().From) > 0 {
+			break
+		}
+		turns.add(r)
+		guides.add(r)
+		if why != "" {
+			out.halt(r, l.d, l.n, why)
+			break
+		}
+		if err := r.Take(&out.DriveRun, l.d, l.n); err != nil {
+			return false, err
+		}
+		for _, n := range l.d.Record {
+			list := out.Values[n]
+			out.take(n, list[len(list)-1], v, l.n)
+		}
+		look(l.others, r)
+		if l.o.Each != nil {
+			l.o.Each(r)
+		}
+		if err := stop(l.ctx, r); err != nil {
+			return false, err
+		}
+		whole = k == r.Leg().Steps
+	}
+	for _, d := range turns.found {
+		d.Leg = l.n
+		out.Dead = append(out.Dead, d)
+	}
+	for _, x := range guides.done(r.Value()) {
+		x.Leg = l.n
+		out.Leaves = append(out.Leaves, x)
+	}
+	return whole, nil
+}
+
+// wholeWay goes through a leg for where parts go, and tells at which step that ends.
+func (l *leg) wholeWay(parts []Part) (scene *scene, goal int, err error) {
+	scene, box := newScene(parts, l.o)
+	box.add(l.r.Poses())
+	steps := l.r.Leg().Steps
+	for k := 1; k <= steps; k++ {
+		why := l.r.Step(k)
+		box.add(l.r.Poses())
+		if err := stop(l.ctx, l.r); err != nil {
 			return nil, 0, err
 		}
 		if goal = k; why != "" {
 			break
 		}
-		tell(o, ahead*float64(k)/float64(d.Steps))
+		tell(l.o.Tell, ahead*float64(k)/float64(steps))
 	}
-	return scene, goal, box.pairs(ctx)
+	return scene, goal, box.pairs(l.ctx)
 }
 
 // ended is where the first overlap began of all walks that end with it.
@@ -164,27 +227,57 @@ func ended(walks []*walk) (first *float64) {
 // ahead is how much of a run is gone when it is known where all goes.
 const ahead = 0.2
 
-func tell(o Options, f float64) {
-	if o.Tell != nil {
-		o.Tell(f)
+func tell(to func(f float64), f float64) {
+	if to != nil {
+		to(f)
+	}
+}
+
+// once is a way to finer triangles that remembers what it gave.
+func once(ask clash.Finer) clash.Finer {
+	if ask == nil {
+		return nil
+	}
+	had := map[*clash.Solid]*clash.Solid{}
+	return func(ctx context.Context, list []*clash.Solid) ([]*clash.Solid, error) {
+		var wanted []*clash.Solid
+		for _, s := range list {
+			if had[s] == nil {
+				wanted = append(wanted, s)
+			}
+		}
+		if len(wanted) > 0 {
+			got, err := ask(ctx, wanted)
+			if err != nil {
+				return nil, err
+			}
+			for i, s := range wanted {
+				had[s] = got[i]
+			}
+		}
+		out := make([]*clash.Solid, len(list))
+		for i, s := range list {
+			out[i] = had[s]
+		}
+		return out, nil
 	}
 }
 
 // take takes a value of a measure in; those of more than one number have no range.
-func (out *Done) take(name string, x any, at float64) {
+func (out *Done) take(name string, x any, at float64, leg int) {
 	v, ok := x.(float64)
 	if !ok {
 		return
 	}
 	r, had := out.Ranges[name]
 	if !had {
-		r = Range{math.Inf(1), math.Inf(-1), 0, 0}
+		r = Range{Min: math.Inf(1), Max: math.Inf(-1)}
 	}
 	if v < r.Min {
-		r.Min, r.MinAt = v, at
+		r.Min, r.MinAt, r.MinIn = v, at, leg
 	}
 	if v > r.Max {
-		r.Max, r.MaxAt = v, at
+		r.Max, r.MaxAt, r.MaxIn = v, at, leg
 	}
 	out.Ranges[name] = r
 }
@@ -195,6 +288,7 @@ type Dead struct {
 	Of    string  `json:"of"`
 	At    float64 `json:"at"` // of the driven coordinate
 	Value float64 `json:"value"`
+	Leg   int     `json:"leg,omitempty"`
 }
 
 // turns watches coordinates for where they turn round.
@@ -209,12 +303,12 @@ type watched struct {
 	n         int
 }
 
-func newTurns(s *motion.Study, d assembly.Drive) *turns {
+func newTurns(s *motion.Study, l assembly.Leg) *turns {
 	t := &turns{}
 	for _, i := range s.Rels {
 		m := s.Mates[i]
 		for _, c := range s.Sys.Rels[i].Of.Coordinates {
-			if m.ID != d.Joint || c.Name != d.Of {
+			if m.ID != l.Joint || c.Name != l.Of {
 				t.of = append(t.of, watched{joint: m.ID, of: c.Name})
 			}
 		}
@@ -246,7 +340,7 @@ func (t *turns) add(r *motion.Run) {
 		bend := (q - p) / (h + g)
 		at := w.v[0] + h/2 - p/(2*bend)
 		value := w.x[0] + p*(at-w.v[0]) + bend*(at-w.v[0])*(at-w.v[1])
-		t.found = append(t.found, Dead{w.joint, w.of, thousandth(at), thousandth(value)})
+		t.found = append(t.found, Dead{Joint: w.joint, Of: w.of, At: thousandth(at), Value: thousandth(value)})
 	}
 }
 
@@ -257,6 +351,7 @@ type Leaves struct {
 	From float64 `json:"from"`
 	To   float64 `json:"to"`
 	MM   float64 `json:"least_mm"` // how far it stays in it at the least
+	Leg  int     `json:"leg,omitempty"`
 }
 
 // guide is a shank in a hole.
@@ -355,7 +450,7 @@ func (g *guides) leave(c *guide, at float64) {
 	if c.shank == 1 {
 		a, b = b, a
 	}
-	c.closed = append(c.closed, Leaves{a, b, thousandth(c.from), thousandth(at), thousandth(c.least)})
+	c.closed = append(c.closed, Leaves{Part: a, In: b, From: thousandth(c.from), To: thousandth(at), MM: thousandth(c.least)})
 }
 
 // done tells of all that left, also of what is out still.

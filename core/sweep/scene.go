@@ -26,12 +26,13 @@ type Part struct {
 
 // Options say how a run is looked at.
 type Options struct {
-	MM    float64         // what overlaps by no more only touches
-	Exact clash.Exact     // asked how deep parts are in one another; nil for their triangles
-	Finer clash.Finer     // nil where there is none
-	Fits  []clash.Fit     // overlaps that are meant
-	Least float64         // mm: how far a shank stays in its hole, else it leaves its guide; none to look for is less than nothing
-	Tell  func(f float64) // how far it is, from 0 to 1; may be nil
+	MM    float64             // what overlaps by no more only touches
+	Exact clash.Exact         // asked how deep parts are in one another; nil for their triangles
+	Finer clash.Finer         // nil where there is none
+	Fits  []clash.Fit         // overlaps that are meant
+	Least float64             // mm: how far a shank stays in its hole, else it leaves its guide; none to look for is less than nothing
+	Tell  func(f float64)     // how far it is, from 0 to 1; may be nil
+	Each  func(r *motion.Run) // shown each step that a drive reaches; may be nil
 }
 
 // pair is two parts that move against one another.

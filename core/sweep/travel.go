@@ -44,6 +44,7 @@ func Travel(ctx context.Context, s *motion.Study, parts []Part, joint, of string
 	if err != nil {
 		return nil, err
 	}
+	o.Finer = once(o.Finer)
 	home := r.Mark()
 	out := &Travelled{Joint: joint, Of: of, At: thousandth(r.Value())}
 	step, most := turnStep, turnMost

@@ -12,7 +12,6 @@ import (
 	"setfast/app"
 	"setfast/app/commands"
 	"setfast/app/words"
-	"setfast/core/assembly"
 	"setfast/core/cam"
 	"setfast/core/format"
 	"setfast/core/group"
@@ -185,23 +184,6 @@ func (b *Bench) travel(c *echo.Context, n int64) error {
 		return err
 	}
 	return c.JSON(http.StatusOK, t)
-}
-
-// run takes a motion through a range.
-func (b *Bench) run(c *echo.Context, n int64) error {
-	var in struct {
-		Joint, Of string
-		From, To  float64
-		Steps     int
-	}
-	if err := ask.JSON(c, &in); err != nil {
-		return err
-	}
-	out, err := b.App.Run(c.Request().Context(), n, assembly.Drive{Joint: in.Joint, Of: in.Of, From: in.From, To: in.To, Steps: in.Steps})
-	if err != nil {
-		return err
-	}
-	return c.JSON(http.StatusOK, out)
 }
 
 // inUnits shows an offer's lengths as the project does.

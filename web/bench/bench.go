@@ -23,6 +23,7 @@ type Bench struct {
 	Log   *slog.Logger
 	Write func(template string, data any) (string, error) // a template as text
 	Parts *pages.Pages
+	Fault func(c *echo.Context, err error) string // an error as users read it
 
 	mu     sync.Mutex
 	states map[int64]*shown // the latest written out, of some assemblies

@@ -1,6 +1,12 @@
 package bench
 
-import "setfast/core/assembly"
+import (
+	"encoding/json"
+
+	"setfast/app/words"
+	"setfast/core/assembly"
+	"setfast/core/format"
+)
 
 // groupJSON is a group of the list.
 type groupJSON struct {
@@ -44,6 +50,22 @@ func variants(a *assembly.Assembly) []variantJSON {
 			k.Values[x.Name] = x.Text
 		}
 		out = append(out, k)
+	}
+	return out
+}
+
+// runKept is a run that the document keeps.
+type runKept struct {
+	Name  string         `json:"name"`
+	Words string         `json:"words"`
+	Drive json.Marshaler `json:"drive"`
+}
+
+func runs(a *assembly.Assembly) []runKept {
+	out := []runKept{}
+	for i := range a.Drives {
+		d := &a.Drives[i]
+		out = append(out, runKept{d.Name, words.Driving(d), format.DriveObject(*d)})
 	}
 	return out
 }

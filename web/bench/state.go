@@ -18,6 +18,7 @@ import (
 	"setfast/core/assembly"
 	"setfast/core/format"
 	"setfast/core/geom"
+	"setfast/core/relation"
 	"setfast/core/report"
 )
 
@@ -40,6 +41,7 @@ type stateJSON struct {
 	Groups     []groupJSON                `json:"groups"` // of the list
 	Variants   []variantJSON              `json:"variants"`
 	Views      []viewJSON                 `json:"views"`
+	Runs       []runKept                  `json:"runs"`
 	Verdict    string                     `json:"verdict"`
 	Undo       string                     `json:"undo"`
 	Redo       string                     `json:"redo"`
@@ -93,9 +95,26 @@ type jointJSON struct {
 
 // coordinateJSON is a coordinate of a joint where it stands, in mm or degrees.
 type coordinateJSON struct {
-	Name    string  `json:"name"`
-	Angular bool    `json:"angular"`
-	At      float64 `json:"at"`
+	Name    string      `json:"name"`
+	Angular bool        `json:"angular"`
+	At      float64     `json:"at"`
+	Bounds  *boundsJSON `json:"bounds,omitempty"`
+}
+
+// boundsJSON is how far a coordinate goes, and the one way that it goes, if any.
+type boundsJSON struct {
+	Lo  *float64 `json:"lo"`
+	Hi  *float64 `json:"hi"`
+	Way string   `json:"way,omitempty"`
+}
+
+func bound(m *assembly.Mate, of string) *boundsJSON {
+	r, ok := m.Limits(of)
+	way := m.Word(relation.WayField(of))
+	if !ok && way == "" {
+		return nil
+	}
+	return &boundsJSON{r.Lo, r.Hi, way}
 }
 
 // settingsJSON is what an assembly counts by.
@@ -131,7 +150,7 @@ func joints(j *app.Judged, at map[string]map[string]float64) []jointJSON {
 		k := jointJSON{ID: m.ID}
 		for _, c := range m.Descriptor().Coordinates {
 			if x, ok := at[m.ID][c.Name]; ok {
-				k.Of = append(k.Of, coordinateJSON{c.Name, c.Angular, x})
+				k.Of = append(k.Of, coordinateJSON{c.Name, c.Angular, x, bound(m, c.Name)})
 			}
 		}
 		if len(k.Of) > 0 {
@@ -164,7 +183,7 @@ func (b *Bench) write(s, was *shown) (*stateJSON, error) {
 	j, u := s.of, s.unit
 	v := view(j, u)
 	out := &stateJSON{Seq: j.Seq, Verdict: string(j.Verdict()), Undo: j.Undo.Said, Redo: j.Redo.Said, Order: []string{}, LineOrder: []string{},
-		Components: map[string]json.RawMessage{}, Lines: map[string]string{}, Mates: map[string][]string{}, Joints: joints(j, v.coordinates), Settings: settings(j), Groups: groups(j.Asm), Variants: variants(j.Asm), Views: views(j.Asm)}
+		Components: map[string]json.RawMessage{}, Lines: map[string]string{}, Mates: map[string][]string{}, Joints: joints(j, v.coordinates), Settings: settings(j), Groups: groups(j.Asm), Variants: variants(j.Asm), Views: views(j.Asm), Runs: runs(j.Asm)}
 	hidden := func(k *assembly.Component) bool { return k.Suppressed || v.missing[k.Name] != "" }
 	ways := j.WaysIn(context.Background())
 	known := map[string]*roundJSON{}
