@@ -54,7 +54,7 @@ func TestClashScenes(t *testing.T) {
 }
 
 // shapesOf makes a STEP file of recipes, by name, and says what parts they are.
-func shapesOf(t *testing.T, dir string, recipes map[string]string) (parts map[string]string) {
+func shapesOf(t testing.TB, dir string, recipes map[string]string) (parts map[string]string) {
 	t.Helper()
 	k, err := kernel.Find()
 	if err != nil {

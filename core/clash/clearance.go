@@ -25,7 +25,7 @@ func Clearance(ctx context.Context, a, b []Item, o Options) (mm float64, known b
 			if !ok {
 				return 0, false, nil
 			}
-			mm, known = math.Min(mm, d), true
+			mm, known = min(mm, d), true
 		}
 	}
 	return mm, known, nil
@@ -37,7 +37,7 @@ func (o *Options) clearance(ctx context.Context, x, y *Item, best float64) (floa
 	upper, _ := y.Solid.Mesh.Nearest(to.Inverse().Point(x.Solid.Mesh.points[0]))
 	off := x.Solid.Off + y.Solid.Off
 	var p pairing
-	m := p.look(x.Solid, y.Solid, to, o.MM, math.Min(upper, best)+off)
+	m := p.look(x.Solid, y.Solid, to, o.MM, min(upper, best)+off)
 	if !m.crosses && !m.doubtful && m.distance > best+off {
 		return best, true, nil
 	}
@@ -55,7 +55,7 @@ func (o *Options) clearance(ctx context.Context, x, y *Item, best float64) (floa
 		}
 	}
 	if !m.crosses && !m.doubtful {
-		return math.Min(m.distance, upper), true, nil
+		return min(m.distance, upper), true, nil
 	}
 	f := found{}
 	if f.without(&q, *o); f.kind == Clash {

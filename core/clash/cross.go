@@ -86,7 +86,7 @@ func (s *searching) cross(a, b *Mesh, t relative, depth float64) bool {
 		top := s.stack[len(s.stack)-1]
 		s.stack = s.stack[:len(s.stack)-1]
 		n, m := &a.nodes[top[0]], &b.nodes[top[1]]
-		if t.apart(n, m) {
+		if t.apart(n, m) || t.beside(a, b, n, m, 0) {
 			continue
 		}
 		switch {

@@ -2,7 +2,6 @@ package clash
 
 import (
 	"context"
-	"math"
 	"slices"
 
 	"setfast/core/geom"
@@ -136,7 +135,7 @@ func (m *shared) farthest(of func(p geom.Vec) float64) depth {
 
 // climb moves a point about for as long as that takes it farther.
 func (m *shared) climb(b try, of func(p geom.Vec) float64) try {
-	size := math.Max(m.half.X, math.Max(m.half.Y, m.half.Z)) * 2 / float64(m.side)
+	size := max(m.half.X, max(m.half.Y, m.half.Z)) * 2 / float64(m.side)
 	for h := 0; h < m.halvings; {
 		better := false
 		for _, d := range around {
@@ -181,7 +180,7 @@ func commonOf(a, b *Solid, to geom.Pose, side int) (volume float64, s shared, ok
 		return 0, s, false
 	}
 	back := to.Inverse()
-	up, below := geom.V(0, 0, 1), math.Min(n.mid.Z-n.half.Z, l.Z)-1
+	up, below := geom.V(0, 0, 1), min(n.mid.Z-n.half.Z, l.Z)-1
 	cell := d.X / float64(side) * d.Y / float64(side)
 	var in, of []float64
 	for i := range side {
@@ -206,7 +205,7 @@ func together(a, b []float64) (long, first float64) {
 	slices.Sort(b)
 	for i := 0; i+1 < len(a); i += 2 {
 		for j := 0; j+1 < len(b); j += 2 {
-			lo, hi := math.Max(a[i], b[j]), math.Min(a[i+1], b[j+1])
+			lo, hi := max(a[i], b[j]), min(a[i+1], b[j+1])
 			if hi > lo {
 				if long == 0 {
 					first = (lo + hi) / 2

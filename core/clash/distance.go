@@ -66,7 +66,7 @@ func nearestOn(p geom.Vec, t *[3]geom.Vec) geom.Vec {
 func nearestSegments(p1, q1, p2, q2 geom.Vec) (geom.Vec, geom.Vec) {
 	d1, d2, r := q1.Sub(p1), q2.Sub(p2), p1.Sub(p2)
 	a, e, f := d1.Dot(d1), d2.Dot(d2), d2.Dot(r)
-	clamp := func(x float64) float64 { return math.Max(0, math.Min(1, x)) }
+	clamp := func(x float64) float64 { return max(0, min(1, x)) }
 	var s, t float64
 	switch {
 	case a == 0 && e == 0:
@@ -101,7 +101,7 @@ func (m *Mesh) corners3(i int32) [3]geom.Vec {
 // outside is how far a point is from a box, squared.
 func (n *node) outside(p geom.Vec) float64 {
 	d := p.Sub(n.mid)
-	x, y, z := math.Max(0, math.Abs(d.X)-n.half.X), math.Max(0, math.Abs(d.Y)-n.half.Y), math.Max(0, math.Abs(d.Z)-n.half.Z)
+	x, y, z := max(0, math.Abs(d.X)-n.half.X), max(0, math.Abs(d.Y)-n.half.Y), max(0, math.Abs(d.Z)-n.half.Z)
 	return x*x + y*y + z*z
 }
 
@@ -183,7 +183,7 @@ func (n *node) onRay(p, inv geom.Vec) bool {
 			continue
 		}
 		a, b := (x[0]-x[1])*x[2], (x[0]+x[1])*x[2]
-		lo, hi = math.Max(lo, math.Min(a, b)), math.Min(hi, math.Max(a, b))
+		lo, hi = max(lo, min(a, b)), min(hi, max(a, b))
 	}
 	return lo <= hi
 }

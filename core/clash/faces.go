@@ -42,7 +42,7 @@ func (x *seen) heights(o, n geom.Vec) (low, high float64) {
 	low, high = math.Inf(1), math.Inf(-1)
 	x.corners(func(p geom.Vec) {
 		h := p.Sub(o).Dot(n)
-		low, high = math.Min(low, h), math.Max(high, h)
+		low, high = min(low, h), max(high, h)
 	})
 	return low, high
 }
@@ -52,7 +52,7 @@ func (x *seen) radii(o, z geom.Vec) (low, high float64) {
 	low, high = math.Inf(1), math.Inf(-1)
 	x.corners(func(p geom.Vec) {
 		r := p.Sub(o).Reject(z).Norm()
-		low, high = math.Min(low, r), math.Max(high, r)
+		low, high = min(low, r), max(high, r)
 	})
 	return low, high
 }
@@ -97,7 +97,7 @@ func rounds(a, b *seen, mm float64) (known, float64) {
 	if hole.f.Z.Dot(shank.f.Z) < 0 {
 		low, high = shift-shank.end, shift-shank.from
 	}
-	beyond := math.Max(low-hole.end, hole.from-high) // less than nothing where they are side by side
+	beyond := max(low-hole.end, hole.from-high) // less than nothing where they are side by side
 	var gap float64
 	switch {
 	case hole.f.Side == "hole" && shank.f.Side == "shaft":
@@ -105,15 +105,15 @@ func rounds(a, b *seen, mm float64) (known, float64) {
 	case a.f.Side == "shaft" && b.f.Side == "shaft" && off > math.Abs(a.f.Radius-b.f.Radius):
 		gap = off - a.f.Radius - b.f.Radius
 	case off < mm: // two holes, or two shanks, of one axis
-		return cleared, math.Max(0, math.Max(beyond, math.Abs(a.f.Radius-b.f.Radius)))
+		return cleared, max(0, max(beyond, math.Abs(a.f.Radius-b.f.Radius)))
 	default:
 		return doubt, 0
 	}
 	switch {
 	case beyond >= -mm:
-		return cleared, math.Hypot(math.Max(0, beyond), math.Max(0, gap))
+		return cleared, math.Hypot(max(0, beyond), max(0, gap))
 	case gap >= -mm:
-		return cleared, math.Max(0, gap)
+		return cleared, max(0, gap)
 	}
 	return doubt, 0
 }
@@ -129,11 +129,11 @@ func besides(p, x *seen, mm float64) (known, float64) {
 		var low, high float64
 		if round { // its ends are exact
 			a, b := x.f.O.AddScaled(x.from, x.f.Z).Sub(p.f.O).Dot(n), x.f.O.AddScaled(x.end, x.f.Z).Sub(p.f.O).Dot(n)
-			low, high = math.Min(a, b), math.Max(a, b)
+			low, high = min(a, b), max(a, b)
 		} else {
 			low, high = x.heights(p.f.O, n)
 		}
-		off := math.Max(0, math.Max(low, -high)) // along the axis
+		off := max(0, max(low, -high)) // along the axis
 		if !round {
 			if low >= -mm || high <= mm {
 				return cleared, off
@@ -146,7 +146,7 @@ func besides(p, x *seen, mm float64) (known, float64) {
 			gap = x.f.Radius - most
 		}
 		if low >= -mm || high <= mm || gap >= -mm {
-			return cleared, math.Hypot(off, math.Max(0, gap))
+			return cleared, math.Hypot(off, max(0, gap))
 		}
 	case round && math.Abs(n.Dot(x.f.Z)) < tol.FitDirection:
 		over := x.f.O.Sub(p.f.O).Dot(n) - x.f.Radius
@@ -154,10 +154,10 @@ func besides(p, x *seen, mm float64) (known, float64) {
 			over = low // only a part of the round, which does not have the point nearest to the plane
 		}
 		if x.f.Side == "shaft" && over >= -mm {
-			return cleared, math.Max(0, over)
+			return cleared, max(0, over)
 		}
 		if _, most := p.radii(x.f.O, x.f.Z); x.f.Side == "hole" && most <= x.f.Radius+mm {
-			return cleared, math.Max(0, x.f.Radius-most)
+			return cleared, max(0, x.f.Radius-most)
 		}
 	}
 	return doubt, 0
@@ -176,7 +176,7 @@ func (x *seen) ring(axis *seen) (least, most float64) {
 		}
 		height := t[0].Sub(axis.f.O).Dot(axis.f.Z)
 		c := axis.f.O.AddScaled(height, axis.f.Z) // where the axis meets the face
-		least = math.Min(least, nearestOn(c, &t).Sub(c).Norm())
+		least = min(least, nearestOn(c, &t).Sub(c).Norm())
 	}
 	if least > corner-s.Off-tol.FitPlace {
 		least = corner
@@ -191,14 +191,14 @@ func about(c, k *seen, mm float64) (known, float64) {
 	}
 	least, most := k.radii(c.f.O, c.f.Z)
 	if c.f.Side == "shaft" && least >= c.f.Radius-mm {
-		return cleared, math.Max(0, least-c.f.Radius)
+		return cleared, max(0, least-c.f.Radius)
 	}
 	if c.f.Side == "hole" && most <= c.f.Radius+mm {
-		return cleared, math.Max(0, c.f.Radius-most)
+		return cleared, max(0, c.f.Radius-most)
 	}
 	low, high := k.heights(c.f.O, c.f.Z)
 	if low >= c.end-mm || high <= c.from+mm {
-		return cleared, math.Max(0, math.Max(low-c.end, c.from-high))
+		return cleared, max(0, max(low-c.end, c.from-high))
 	}
 	return doubt, 0
 }

@@ -98,7 +98,7 @@ func diameter(a, b *Item, f *found) float64 {
 	d := 0.0
 	for k, x := range [2]*Item{a, b} {
 		if i := f.faces[k]; i >= 0 && int(i) < len(x.Solid.Faces) {
-			d = math.Max(d, 2*x.Solid.Faces[i].Radius)
+			d = max(d, 2*x.Solid.Faces[i].Radius)
 		}
 	}
 	return d

@@ -25,6 +25,7 @@ type Mesh struct {
 	planes    []plane    // of the triangles
 	was       []int32    // where each triangle stood among those given
 	nodes     []node
+	slabs     []slab // of nodes whose triangles lie between two planes nearer to each other than their box is wide
 }
 
 // node is a box with what is in it: two nodes, or some triangles.
@@ -33,12 +34,14 @@ type node struct {
 	left      int32 // of two nodes side by side; 0 for a leaf
 	from, to  int32 // triangles
 	face      int32 // that all of them belong to, of a solid; -1 where there are several
+	slab      int32 // one more than its number; 0 without one
 }
 
 // plane is that of a triangle: n·x = c, n as long as twice its area.
 type plane struct {
-	n geom.Vec
-	c float64
+	n    geom.Vec
+	c    float64
+	long float64 // the length of n
 }
 
 // leaf is how many triangles are not divided any more.
@@ -64,8 +67,9 @@ func NewMesh(points []geom.Vec, triangles [][3]int32) *Mesh {
 	m.planes = make([]plane, len(m.triangles))
 	for i, t := range m.triangles {
 		n := points[t[1]].Sub(points[t[0]]).Cross(points[t[2]].Sub(points[t[0]]))
-		m.planes[i] = plane{n, n.Dot(points[t[0]])}
+		m.planes[i] = plane{n, n.Dot(points[t[0]]), n.Norm()}
 	}
+	m.lay()
 	return m
 }
 

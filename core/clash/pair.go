@@ -12,7 +12,8 @@ import (
 type met struct {
 	distance float64 // the least that is known, none where they touch
 	at       geom.Vec
-	faces    [2]int32 // that are nearest
+	faces    [2]int32 // that are nearest …
+	tris     [2]int32 // … and triangles of them
 	crosses  bool     // surfaces go through one another, or one lies in the other
 	doubtful bool     // some surfaces are so near that their triangles cannot decide
 }
@@ -24,8 +25,11 @@ type pairing struct {
 	room   []facing // for them, used again by the next pair
 	last   int64
 	latest *facing
-	best   float64 // the least distance so far
-	fine   bool    // triangles are so fine that they decide: what they cross by more than they may be off goes through
+	best   float64   // the least distance so far
+	enough float64   // what is nearer than this is as good as touching
+	hint   *[2]int32 // triangles that were nearest when the pair was looked at last
+	kept   *Kept     // surfaces that stay where they are: what lies on one side of them is not looked at
+	fine   bool      // triangles are so fine that they decide: what they cross by more than they may be off goes through
 }
 
 // facing is what two faces are to one another.
@@ -33,9 +37,10 @@ type facing struct {
 	what     known
 	distance float64
 	at       geom.Vec
-	settled  bool // nothing more can be learnt of it
-	level    bool // two planes that run along each other
-	alike    bool // and look the same way: where they share an area, both solids lie behind it
+	tris     [2]int32 // where that is
+	settled  bool     // nothing more can be learnt of it
+	level    bool     // two planes that run along each other
+	alike    bool     // and look the same way: where they share an area, both solids lie behind it
 	near     bool
 	rough    bool    // a border may be bent: what is told of the distance away from both faces' planes is off by chords
 	apart    float64 // of two planes that run along each other
@@ -49,18 +54,20 @@ func (p *pairing) look(a, b *Solid, to geom.Pose, mm, clearance float64) met {
 		return out
 	}
 	t := relativeOf(geom.Home, to)
-	limit := math.Max(mm, clearance)
-	p.best = limit
+	limit := max(mm, clearance)
+	p.best = min(limit, p.hinted(a, b, &t, mm))
 	if p.faces == nil {
 		p.faces = map[int64]*facing{}
 	}
 	clear(p.faces)
 	p.room, p.latest = p.room[:0], nil
-	p.shanks(a, b, &t, mm)
+	if p.kept == nil {
+		p.shanks(a, b, &t, mm)
+	}
 	s := &p.search
 	s.begin(b.Mesh)
 	s.stack = append(s.stack[:0], [2]int32{0, 0})
-	for len(s.stack) > 0 {
+	for len(s.stack) > 0 && p.best >= p.enough {
 		top := s.stack[len(s.stack)-1]
 		s.stack = s.stack[:len(s.stack)-1]
 		n, m := &a.Mesh.nodes[top[0]], &b.Mesh.nodes[top[1]]
@@ -69,9 +76,9 @@ func (p *pairing) look(a, b *Solid, to geom.Pose, mm, clearance float64) met {
 				continue
 			}
 		}
-		margin := math.Max(mm, p.best) + a.Off + b.Off // what is farther apart than what was found does not matter
+		margin := max(mm, p.best) + a.Off + b.Off // what is farther apart than what was found does not matter
 		wide := node{mid: n.mid, half: n.half.Add(geom.V(margin, margin, margin))}
-		if t.apart(&wide, m) {
+		if t.apart(&wide, m) || t.beside(a.Mesh, b.Mesh, n, m, margin) {
 			continue
 		}
 		switch {
@@ -94,13 +101,26 @@ func (p *pairing) look(a, b *Solid, to geom.Pose, mm, clearance float64) met {
 			out.doubtful = true
 		}
 		if f.distance < out.distance && (f.near || f.what == flat) {
-			out.distance, out.at, out.faces = f.distance, f.at, [2]int32{int32(key >> 32), int32(key & 0xffffffff)}
+			out.distance, out.at, out.faces, out.tris = f.distance, f.at, [2]int32{int32(key >> 32), int32(key & 0xffffffff)}, f.tris
 		}
 	}
-	if !out.crosses && !out.doubtful {
+	if !out.crosses && !out.doubtful && p.kept == nil {
 		out.crosses = p.contains(a, b, &t, mm)
 	}
 	return out
+}
+
+// hinted bounds the distance of two solids by that of the triangles that were nearest before.
+func (p *pairing) hinted(a, b *Solid, t *relative, mm float64) float64 {
+	if p.hint == nil || int(p.hint[0]) >= len(a.of) || int(p.hint[1]) >= len(b.of) {
+		return math.Inf(1)
+	}
+	u, v := a.Mesh.corners3(p.hint[0]), b.Mesh.corners3(p.hint[1])
+	for i := range v {
+		v[i] = t.point(v[i])
+	}
+	d, _ := triangleDistance(&u, &v)
+	return d + a.Off + b.Off + mm
 }
 
 // shanks settles whole shanks that stand in whole holes, which need no triangles.
@@ -121,7 +141,7 @@ func (p *pairing) shanks(a, b *Solid, t *relative, mm float64) {
 			}
 			f.settled, f.near = true, true
 			f.at = x.O.AddScaled((x.From+x.To)/2, x.Z)
-			p.best = math.Min(p.best, f.distance)
+			p.best = min(p.best, f.distance)
 			p.faces[int64(i)<<32|int64(j)] = f
 		}
 	}
@@ -133,36 +153,44 @@ func (p *pairing) triangles(out *met, a, b *Solid, i, j int32, v *[3]geom.Vec, t
 	key := int64(fa)<<32 | int64(fb)
 	f := p.latest
 	if f == nil || p.last != key {
-		if f = p.faces[key]; f == nil {
-			f = p.facing(a, b, fa, fb, t, mm)
-			p.faces[key] = f
-		}
-		p.last, p.latest = key, f
+		f = p.faces[key]
 	}
-	if f.what == cleared && f.distance >= p.best {
+	if f != nil && f.what == cleared && f.distance >= p.best {
 		f.settled = true // nothing that was found is farther
 	}
-	if f.settled {
+	if f != nil && f.settled {
+		p.last, p.latest = key, f
 		return
 	}
 	u := a.Mesh.corners3(i)
-	within := math.Max(mm, p.best) + a.bent(fa) + b.bent(fb)
-	if beyond(&u, v, within) {
+	within := max(mm, p.best) + a.bent(fa) + b.bent(fb)
+	if beyond(&u, v, within) || parted(&a.Mesh.planes[i], &b.Mesh.planes[j], &u, v, t, within) {
 		return
 	}
+	if f == nil {
+		f = p.facing(a, b, fa, fb, t, mm)
+		p.faces[key] = f
+		if f.what == cleared && f.distance >= p.best {
+			f.settled = true
+		}
+		if f.settled {
+			return
+		}
+	}
+	p.last, p.latest = key, f
 	if f.what != flat {
 		if d, at := triangleDistance(&u, v); d <= within {
-			f.near, f.at = true, at
+			f.near, f.at, f.tris = true, at, [2]int32{i, j}
 			if f.what != doubt {
-				f.settled, p.best = true, math.Min(p.best, f.distance)
+				f.settled, p.best = true, min(p.best, f.distance)
 				return
 			}
 			if !p.fine {
 				f.settled, out.doubtful, f.distance = true, true, d
 				return
 			}
-			f.distance = math.Min(f.distance, d)
-			p.best = math.Min(p.best, d)
+			f.distance = min(f.distance, d)
+			p.best = min(p.best, d)
 			if trianglesCross(&u, v, mm+a.bent(fa)+b.bent(fb)) {
 				f.settled, f.distance, out.crosses = true, 0, true
 			}
@@ -175,11 +203,11 @@ func (p *pairing) triangles(out *met, a, b *Solid, i, j int32, v *[3]geom.Vec, t
 	}
 	if f.distance > 0 {
 		if d, at := triangleDistance(&u, v); d < f.distance {
-			f.distance, f.at = d, at
+			f.distance, f.at, f.tris = d, at, [2]int32{i, j}
 			if d <= mm {
 				f.distance = 0
 			}
-			p.best = math.Min(p.best, f.distance)
+			p.best = min(p.best, f.distance)
 		}
 	}
 	shared := mm
@@ -206,13 +234,13 @@ func shareArea(u, v *[3]geom.Vec, mm float64) bool {
 				low, high = math.Inf(1), math.Inf(-1)
 				for _, p := range s {
 					h := p.Dot(out) / long
-					low, high = math.Min(low, h), math.Max(high, h)
+					low, high = min(low, h), max(high, h)
 				}
 				return low, high
 			}
 			ul, uh := span(u)
 			vl, vh := span(v)
-			if math.Min(uh, vh)-math.Max(ul, vl) <= mm {
+			if min(uh, vh)-max(ul, vl) <= mm {
 				return false
 			}
 		}
@@ -229,19 +257,33 @@ func beyond(u, v *[3]geom.Vec, mm float64) bool {
 	return ul.X-vh.X > mm || vl.X-uh.X > mm || ul.Y-vh.Y > mm || vl.Y-uh.Y > mm || ul.Z-vh.Z > mm || vl.Z-uh.Z > mm
 }
 
+// parted tells whether the plane of either triangle parts them by more than a length.
+func parted(p, q *plane, u, v *[3]geom.Vec, t *relative, mm float64) bool {
+	n := t.r[0].Scale(q.n.X).AddScaled(q.n.Y, t.r[1]).AddScaled(q.n.Z, t.r[2])
+	return farther(p.n, p.c, mm*p.long, v) || farther(n, q.c+n.Dot(t.o), mm*q.long, u)
+}
+
+// farther tells whether a triangle lies on one side of a plane, farther than a distance.
+func farther(n geom.Vec, c, mm float64, t *[3]geom.Vec) bool {
+	x, y, z := n.Dot(t[0])-c, n.Dot(t[1])-c, n.Dot(t[2])-c
+	return min(x, y, z) > mm || max(x, y, z) < -mm
+}
+
 // roomFor is how many pairs of faces are made room for at once.
 const roomFor = 256
 
 // facing decides what two faces are to one another.
 func (p *pairing) facing(a, b *Solid, fa, fb int32, t *relative, mm float64) *facing {
-	x := seen{s: a, at: fa, f: a.Faces[fa].Feature, from: a.Faces[fa].From, end: a.Faces[fa].To}
-	y := seen{s: b, at: fb, f: b.Faces[fb].Feature, to: t, from: b.Faces[fb].From, end: b.Faces[fb].To}
-	y.f.O, y.f.Z = t.point(y.f.O), t.point(y.f.Z).Sub(t.o)
+	x, y := a.seen(fa, nil), b.seen(fb, t)
 	if len(p.room) == cap(p.room) {
 		p.room = make([]facing, 0, roomFor) // those that are in use stay where they are
 	}
 	p.room = append(p.room, facing{distance: math.Inf(1)})
 	f := &p.room[len(p.room)-1]
+	if p.kept != nil && p.kept.aside(&x, &y, mm) {
+		f.what, f.settled = cleared, true
+		return f
+	}
 	f.what, f.distance = between(&x, &y, mm)
 	if f.what == doubt {
 		f.distance = math.Inf(1)
@@ -298,17 +340,19 @@ type Sight struct {
 	Distance float64 // none where they touch; at least clearance where they are farther apart than that
 	At       geom.Vec
 	Faces    [2]int32
+	Tris     [2]int32 // that are nearest, by their numbers in the trees
 }
 
 // Eye looks at pairs of solids by their triangles. It belongs to one goroutine.
 type Eye struct{ p pairing }
 
 // See looks at two solids, the second standing at a pose in the frame of the first: what overlaps by more than mm crosses, what is nearer than
-// clearance is measured.
-func (e *Eye) See(a, b *Solid, to geom.Pose, mm, clearance float64) Sight {
-	e.p.fine = true
+// clearance is measured. hint is where they were nearest when they were looked at before, or nil.
+func (e *Eye) See(a, b *Solid, to geom.Pose, mm, clearance float64, hint *[2]int32) Sight {
+	e.p.fine, e.p.hint = true, hint
 	m := e.p.look(a, b, to, mm, clearance)
-	s := Sight{m.crosses || m.doubtful, math.Min(m.distance, clearance), m.at, m.faces}
+	e.p.hint = nil
+	s := Sight{m.crosses || m.doubtful, min(m.distance, clearance), m.at, m.faces, m.tris}
 	if s.Crosses {
 		s.Distance = 0
 	}

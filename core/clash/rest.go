@@ -107,7 +107,7 @@ func Rest(ctx context.Context, items []Item, o Options) (*Found, error) {
 		uses, at = append(uses, Use{x.Solid.Mesh, x.Pose}), append(at, i)
 	}
 	out.LookedAt = len(uses) * (len(uses) - 1) / 2
-	list := NewScene(uses).near(math.Max(o.MM, o.Clearance) + largest(items))
+	list := NewScene(uses).near(max(o.MM, o.Clearance) + largest(items))
 	slices.SortFunc(list, func(p, q [2]int32) int { return cmp.Or(cmp.Compare(p[0], q[0]), cmp.Compare(p[1], q[1])) })
 	known := o.Known
 	if known == nil {
@@ -167,7 +167,7 @@ func largest(items []Item) float64 {
 	off := 0.0
 	for _, x := range items {
 		if x.Solid != nil {
-			off = math.Max(off, x.Solid.Off)
+			off = max(off, x.Solid.Off)
 		}
 	}
 	return 2 * off

@@ -152,7 +152,7 @@ func BenchmarkSight(b *testing.B) {
 	for _, reach := range []float64{1e-3, 0.5, 1.5} {
 		b.Run(fmt.Sprint(reach), func(b *testing.B) {
 			for b.Loop() {
-				e.See(ring, bar, shift(0, 0, -20), 1e-3, reach)
+				e.See(ring, bar, shift(0, 0, -20), 1e-3, reach, nil)
 			}
 		})
 	}

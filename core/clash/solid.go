@@ -82,7 +82,7 @@ func NewSolid(points []geom.Vec, triangles [][3]int32, ends []uint32, faces []Fa
 			x.From, x.To = math.Inf(1), math.Inf(-1)
 			s.corners(int32(f), func(p geom.Vec) {
 				along := p.Sub(x.O).Dot(x.Z)
-				x.From, x.To = math.Min(x.From, along), math.Max(x.To, along)
+				x.From, x.To = min(x.From, along), max(x.To, along)
 			})
 			x.whole = x.Kind == part.Cylinder && s.goesRound(int32(f))
 		}
@@ -163,7 +163,7 @@ func (s *Solid) Reach() (geom.Vec, float64) {
 	n := &s.Mesh.nodes[0]
 	r := 0.0
 	for _, p := range s.Mesh.points {
-		r = math.Max(r, p.Sub(n.mid).Norm())
+		r = max(r, p.Sub(n.mid).Norm())
 	}
 	return n.mid, r
 }

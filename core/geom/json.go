@@ -52,7 +52,7 @@ func QuatOf(x [4]float64) (Quat, bool) {
 	}
 	big := 0.0
 	for _, v := range x {
-		big = math.Max(big, math.Abs(v))
+		big = max(big, math.Abs(v))
 	}
 	if big == 0 || math.IsInf(big, 0) || math.IsNaN(big) {
 		return Identity, false

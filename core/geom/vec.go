@@ -28,7 +28,7 @@ func (a Vec) Cross(b Vec) Vec {
 // Unit scales a to length one; the zero vector stays zero.
 func (a Vec) Unit() Vec {
 	// scaled first, so that very large and very small vectors neither overflow nor vanish
-	m := math.Max(math.Abs(a.X), math.Max(math.Abs(a.Y), math.Abs(a.Z)))
+	m := max(math.Abs(a.X), max(math.Abs(a.Y), math.Abs(a.Z)))
 	if m == 0 || math.IsInf(m, 0) || math.IsNaN(m) {
 		return Vec{}
 	}
@@ -66,7 +66,7 @@ func FromArray(a [3]float64) Vec { return Vec{a[0], a[1], a[2]} }
 func (a Vec) Slice() []float64 { return []float64{a.X, a.Y, a.Z} }
 
 // Least takes the lesser of each coordinate.
-func (a Vec) Least(b Vec) Vec { return Vec{math.Min(a.X, b.X), math.Min(a.Y, b.Y), math.Min(a.Z, b.Z)} }
+func (a Vec) Least(b Vec) Vec { return Vec{min(a.X, b.X), min(a.Y, b.Y), min(a.Z, b.Z)} }
 
 // Most takes the greater of each coordinate.
-func (a Vec) Most(b Vec) Vec { return Vec{math.Max(a.X, b.X), math.Max(a.Y, b.Y), math.Max(a.Z, b.Z)} }
+func (a Vec) Most(b Vec) Vec { return Vec{max(a.X, b.X), max(a.Y, b.Y), max(a.Z, b.Z)} }

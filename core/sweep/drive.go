@@ -8,6 +8,7 @@ import (
 	"sync"
 
 	"setfast/core/clash"
+	"setfast/core/geom"
 	"setfast/core/motion"
 )
 
@@ -29,9 +30,16 @@ const ends = 0.005
 // tracked is a pair on its way through a run.
 type tracked struct {
 	*pair
-	last state
-	v    float64
-	open *open
+	last  state
+	v     float64
+	open  *open
+	stood geom.Pose // of the second part, seen from the first, at v
+
+	spare   float64     // how far parts are at least from meeting where they do not slide along surfaces that stay
+	kept    *clash.Kept // these surfaces, …
+	since   geom.Pose   // … as long as they stay where they were then
+	nearest *[2]int32   // triangles elsewhere
+	wait    int         // so many steps are gone before this is tried again
 }
 
 // open is an overlap that has begun and not ended.
@@ -85,10 +93,11 @@ type walk struct {
 	first float64   // where the first overlap began …
 	by    [2]string // … and of what
 	begun float64
+	went  *went
 }
 
 // walks takes the pairs of a scene through a leg, on all processors: each follows some of them along the whole way.
-func (s *scene) walks(ctx context.Context, at *motion.Run, until bool, goal int) ([]*walk, error) {
+func (s *scene) walks(ctx context.Context, at *motion.Run, until bool, goal int, went *went) ([]*walk, error) {
 	n := max(1, min(runtime.GOMAXPROCS(0), len(s.pairs)/8))
 	out := make([]*walk, n)
 	errs := make([]error, n)
@@ -99,7 +108,7 @@ func (s *scene) walks(ctx context.Context, at *motion.Run, until bool, goal int)
 		for k := i; k < len(s.pairs); k += n {
 			own.pairs = append(own.pairs, s.pairs[k])
 		}
-		out[i] = &walk{ctx: ctx, s: &own, r: at.Apart(), until: until, begun: at.Value()}
+		out[i] = &walk{ctx: ctx, s: &own, r: at.Apart(), until: until, begun: at.Value(), went: went}
 		wait.Go(func() { errs[i] = out[i].all(goal, i == 0) })
 	}
 	wait.Wait()
@@ -111,7 +120,7 @@ func (w *walk) all(goal int, tells bool) error {
 	w.begin()
 	for k := 1; k <= goal && !w.ended; k++ {
 		from := w.r.Mark()
-		why := w.r.Step(k)
+		why := w.went.step(w.r, k)
 		if err := w.step(from, w.r.Value()); err != nil {
 			return err
 		}
@@ -129,12 +138,13 @@ func (w *walk) all(goal int, tells bool) error {
 func (w *walk) begin() {
 	v, poses := w.r.Value(), w.r.Poses()
 	for _, p := range w.s.pairs {
-		t := &tracked{pair: p, v: v}
+		t := &tracked{pair: p, v: v, stood: w.s.relative(p, poses)}
 		t.last = w.s.look(p, poses, near(w.s, p), v)
 		if t.last.level == 2 {
 			t.open = &open{from: v, crossed: true, start: true}
 			t.open.see(sample{v, w.r.Mark()})
 		}
+		w.s.spares(t)
 		w.pairs = append(w.pairs, t)
 	}
 }
@@ -151,8 +161,10 @@ func (w *walk) step(from motion.Mark, v float64) error {
 	w.r.Back(to)
 	is := w.r.Poses()
 	for _, t := range w.pairs {
-		if still(t.pair.last, w.s.relative(t.pair, is)) {
-			t.v = v
+		rel := w.s.relative(t.pair, is)
+		moved := !still(t.stood, rel)
+		if !moved || t.open == nil && w.s.spared(t, rel) {
+			t.v, t.stood = v, rel
 			if t.open != nil {
 				t.open.see(sample{v, to})
 			}
@@ -162,6 +174,8 @@ func (w *walk) step(from motion.Mark, v float64) error {
 		if err := w.between(t, from, to, t.v, v, 0); err != nil {
 			return err
 		}
+		t.stood = rel
+		w.s.spares(t)
 		w.r.Back(to)
 	}
 	return stop(w.ctx, w.r)
@@ -185,7 +199,7 @@ func (w *walk) between(t *tracked, from, to motion.Mark, u, v float64, halved in
 		w.known[v] = b
 	}
 	safe := a.level == 0 && b.level == 0 && a.distance+b.distance > way
-	slides := a.level == 1 && b.level == 1 || steady(a, b)
+	slides := a.level == 1 && b.level == 1 || steady(a, b, w.s.parts[t.a].Solid.Off+w.s.parts[t.b].Solid.Off)
 	inside := a.level == 2 && b.level == 2
 	if safe || inside || slides && halved >= halves || math.Abs(v-u) <= ends {
 		return w.reached(t, from, to, u, v, b)
@@ -212,14 +226,22 @@ func (w *walk) between(t *tracked, from, to motion.Mark, u, v float64, halved in
 	return w.between(t, m, to, mid, v, halved+1)
 }
 
-// steady tells whether two parts slide along each other at a distance that stays: a shank in a wider hole.
-func steady(a, b state) bool {
-	return a.level == 0 && b.level == 0 && a.faces == b.faces && math.Abs(a.distance-b.distance) < steadyMM+steadyPart*a.distance
+// steady tells whether two parts slide along each other at a distance that stays: a shank in a wider hole. off is how far triangles may be off.
+func steady(a, b state, off float64) bool {
+	if a.level > 0 || b.level > 0 {
+		return false
+	}
+	differ := math.Abs(a.distance - b.distance)
+	if math.Max(a.distance, b.distance) < slidesMM {
+		return differ < steadyMM+off // whichever faces are the nearest
+	}
+	return a.faces == b.faces && differ < steadyMM+steadyPart*a.distance
 }
 
 const (
 	steadyMM   = 1e-4
 	steadyPart = 0.01
+	slidesMM   = 0.1 // what is so near to each other all the while slides along
 )
 
 // reached takes a pair to its state at a value.

@@ -103,6 +103,28 @@ type leg struct {
 	out *Done
 
 	others []Curve
+	went   *went
+}
+
+// went is where a run stood at its steps, so that it need not go there again; nil where that would take too much memory.
+type went struct {
+	marks []motion.Mark
+	why   string // why it stopped at the last of them, if it did
+}
+
+// mostMarked is how many poses are remembered.
+const mostMarked = 2_000_000
+
+// step takes a run to a step.
+func (w *went) step(r *motion.Run, k int) string {
+	if w == nil {
+		return r.Step(k)
+	}
+	r.Back(w.marks[k-1])
+	if k == len(w.marks) {
+		return w.why
+	}
+	return ""
 }
 
 // through goes through a leg, and tells whether it came to its end.
@@ -115,7 +137,7 @@ func (l *leg) through(parts []Part) (bool, error) {
 	}
 	out.LookedAt = max(out.LookedAt, len(scene.pairs))
 	r.Back(begin)
-	walks, err := scene.walks(l.ctx, r, l.d.UntilContact, goal)
+	walks, err := scene.walks(l.ctx, r, l.d.UntilContact, goal, l.went)
 	if err != nil {
 		return false, err
 	}
@@ -156,7 +178,7 @@ func (l *leg) follow(scene *scene, goal int, first *float64) (whole bool, err er
 	for k := 0; k <= goal; k++ {
 		why := ""
 		if k > 0 {
-			why = r.Step(k)
+			why = l.went.step(r, k)
 		}
 		v := r.Value()
 		if first != nil && (v-*first)*(r.Leg().To-r.Leg().From) > 0 {
@@ -200,8 +222,14 @@ func (l *leg) wholeWay(parts []Part) (scene *scene, goal int, err error) {
 	scene, box := newScene(parts, l.o)
 	box.add(l.r.Poses())
 	steps := l.r.Leg().Steps
+	if steps*len(l.r.Poses()) <= mostMarked {
+		l.went = &went{}
+	}
 	for k := 1; k <= steps; k++ {
 		why := l.r.Step(k)
+		if l.went != nil {
+			l.went.marks, l.went.why = append(l.went.marks, l.r.Mark()), why
+		}
 		box.add(l.r.Poses())
 		if err := stop(l.ctx, l.r); err != nil {
 			return nil, 0, err

@@ -41,7 +41,8 @@ type pair struct {
 	last  geom.Pose // of b seen from a, when it was looked at last
 	seen  state
 	known bool
-	meant bool // an overlap is declared
+	hint  *[2]int32 // triangles that were nearest
+	meant bool      // an overlap is declared
 
 	measured bool
 	least    float64 // how near they came, and where
@@ -213,7 +214,7 @@ func (s *scene) look(p *pair, poses []geom.Pose, within, at float64) state {
 		if seen {
 			reach = s.o.MM
 		}
-		got = s.see(a.Solid, b.Solid, to, reach)
+		got = s.see(a.Solid, b.Solid, to, reach, p.hint)
 		if !seen || got.Crosses || got.Distance < s.o.MM {
 			break
 		}
@@ -226,6 +227,10 @@ func (s *scene) look(p *pair, poses []geom.Pose, within, at float64) state {
 		st.level, st.distance = 1, 0
 	case got.Distance < within && (!p.measured || got.Distance < p.least):
 		p.least, p.leastAt, p.measured = got.Distance, at, true
+	}
+	if got.Distance < within && !got.Crosses {
+		tris := got.Tris
+		p.hint = &tris
 	}
 	p.met = p.met || st.level > 0
 	p.last, p.seen, p.known = to, st, true
@@ -243,7 +248,7 @@ type sight struct {
 const mostSights = 4096
 
 // see looks at two solids, and remembers it for others that stand alike.
-func (s *scene) see(a, b *clash.Solid, to geom.Pose, reach float64) clash.Sight {
+func (s *scene) see(a, b *clash.Solid, to geom.Pose, reach float64, hint *[2]int32) clash.Sight {
 	up := math.Pow(10, math.Floor(math.Log10(reach))-1) // looked at a little farther, so that nearly equal reaches are one
 	k := sight{a: a, b: b, reach: math.Ceil(reach/up) * up}
 	for i, x := range [3]float64{to.O.X, to.O.Y, to.O.Z} {
@@ -257,7 +262,7 @@ func (s *scene) see(a, b *clash.Solid, to geom.Pose, reach float64) clash.Sight 
 		if len(s.sights) >= mostSights {
 			clear(s.sights)
 		}
-		got = s.eye.See(a, b, to, s.o.MM, k.reach)
+		got = s.eye.See(a, b, to, s.o.MM, k.reach, hint)
 		s.sights[k] = got
 	}
 	return got
