@@ -3,6 +3,7 @@ package clash
 import (
 	"cmp"
 	"context"
+	"math"
 	"slices"
 
 	"setfast/core/geom"
@@ -72,15 +73,54 @@ func (s *Scene) near(margin float64) (out [][2]int32) {
 	return out
 }
 
-// Pairs are the uses that cross by more than a depth in mm, each pair once, in order. Many pairs are looked at on all processors.
+// alike are two meshes and how one stands to the other, to a few times what rounding leaves: assemblies repeat the same parts side by side.
+type alike struct {
+	a, b *Mesh
+	at   [7]int64
+}
+
+// What counts as one placement, in mm and as a part of a quaternion.
+const (
+	sameMM   = 1e-9
+	sameTurn = 1e-12
+)
+
+func alikeOf(a, b *Use) alike {
+	d := a.Pose.Inverse().Mul(b.Pose)
+	k := alike{a: a.Mesh, b: b.Mesh}
+	for i, x := range [3]float64{d.O.X, d.O.Y, d.O.Z} {
+		k.at[i] = int64(math.Round(x / sameMM))
+	}
+	sign := math.Copysign(1, d.Q.W)
+	for i, x := range [4]float64{d.Q.W, d.Q.X, d.Q.Y, d.Q.Z} {
+		k.at[3+i] = int64(math.Round(x * sign / sameTurn))
+	}
+	return k
+}
+
+// Pairs are the uses that cross by more than a depth in mm, each pair once, in order. Pairs of the same meshes that stand alike are looked at
+// once, many pairs on all processors.
 func (s *Scene) Pairs(ctx context.Context, depth float64) ([][2]int32, error) {
 	list := s.near(0)
-	hit := make([]bool, len(list))
+	known := make(map[alike]int32, len(list))
+	first := make([]int32, len(list)) // of each pair: which of those that are looked at it is like
+	var look [][2]int32
+	for k, p := range list {
+		key := alikeOf(&s.uses[p[0]], &s.uses[p[1]])
+		n, ok := known[key]
+		if !ok {
+			n = int32(len(look))
+			known[key] = n
+			look = append(look, p)
+		}
+		first[k] = n
+	}
+	hit := make([]bool, len(look))
 	const least = 64
-	par.Runs(len(list), least, func(_, from, to int) {
+	par.Runs(len(look), least, func(_, from, to int) {
 		var search searching
 		for k := from; k < to && ctx.Err() == nil; k++ {
-			a, b := &s.uses[list[k][0]], &s.uses[list[k][1]]
+			a, b := &s.uses[look[k][0]], &s.uses[look[k][1]]
 			hit[k] = search.cross(a.Mesh, b.Mesh, relativeOf(a.Pose, b.Pose), depth)
 		}
 	})
@@ -89,7 +129,7 @@ func (s *Scene) Pairs(ctx context.Context, depth float64) ([][2]int32, error) {
 	}
 	out := list[:0]
 	for k, p := range list {
-		if hit[k] {
+		if hit[first[k]] {
 			out = append(out, p)
 		}
 	}
