@@ -235,8 +235,8 @@ func TestRunning(t *testing.T) {
 	w.at("Crank drive")
 	seq := w.text(`document.body.dataset.seq`)
 	w.command("run")
-	w.until(`!document.querySelector("#running").hidden && document.querySelector("#run-of").value.includes("turn 1")`)
-	w.run(`document.querySelector("#run-steps").value = "36"`)
+	w.until(`!document.querySelector("#running").hidden && document.querySelector("#runlegs select").value.includes("turn 1")`)
+	w.run(`document.querySelector("#runlegs [name=in]").value = "36"`)
 	w.click("#runpost")
 	w.until(`document.querySelectorAll("#runbands .band").length === 2`)
 	w.says("#runhint", "Parts pass through one another 2 times")
@@ -247,12 +247,81 @@ func TestRunning(t *testing.T) {
 	if s := w.text(`JSON.stringify(setfast.stage.comps.get("Crank arm").quaternion.toArray())`); s == before {
 		t.Error("the arm does not turn")
 	}
-	w.run(`document.querySelector("#run-to").value = "0"`)
+	w.keys("n") // to the next place where something is met
+	w.until(`document.querySelector("#run-now").textContent !== "90°"`)
+	w.run(`document.querySelector("#runlegs [name=to]").value = "0"`)
 	w.click("#runpost")
 	w.says("#runhint", "nowhere")
-	w.run(`document.querySelector("#run-from").dispatchEvent(new KeyboardEvent("keydown", {key: "Escape", bubbles: true}))`)
+	w.run(`document.querySelector("#runlegs [name=from]").dispatchEvent(new KeyboardEvent("keydown", {key: "Escape", bubbles: true}))`)
 	w.until(`document.querySelector("#running").hidden`)
 	if s := w.text(`document.body.dataset.seq`); s != seq {
 		t.Errorf("running changed the assembly: line %s, was %s", s, seq)
+	}
+}
+
+// TestRunLegs: the latch turns and turns back in a second leg; curves tell the lift under the cursor; the run is kept, taken up again, handed out
+// as table, drawing and film, and forgotten; a cam that goes one way only stops the second leg; parked, the parts stand where the run stood; a run
+// that takes long is stopped.
+func TestRunLegs(t *testing.T) {
+	w := browser(t, false)
+	w.at("Vent latch")
+	seq := w.text(`document.body.dataset.seq`)
+	w.command("run")
+	w.until(`document.querySelector("#runlegs select")?.value.includes("turn 1")`)
+	set := func(row int, name, value string) {
+		w.run(fmt.Sprintf(`document.querySelectorAll("#runlegs .leg")[%d].querySelector("[name=%s]").value = %q`, row, name, value))
+	}
+	set(0, "to", "180")
+	set(0, "in", "18")
+	w.click("#run-then")
+	w.run(`(() => { const s = document.querySelectorAll("#runlegs select")[1]; s.selectedIndex = 0; s.dispatchEvent(new Event("input", {bubbles: true})); })()`)
+	set(1, "to", "90")
+	set(1, "in", "9")
+	w.click("#runpost")
+	w.until(`document.querySelectorAll("#runcurves svg").length === 2`)
+	w.says("#runhint", "Nothing passes through anything")
+	w.run(`(() => { const i = document.querySelector("#run-at"); i.value = "18"; i.dispatchEvent(new Event("input")); })()`)
+	w.says("#run-now", "angle of turn 1 180°")
+	w.says("#runcurves", "-26 mm") // twice the eccentricity lower than at the start
+	w.run(`(() => { const i = document.querySelector("#run-at"); i.value = i.max; i.dispatchEvent(new Event("input")); })()`)
+	w.says("#run-now", "angle of turn 1 90°")
+	w.run(`(() => { window.handed = []; HTMLAnchorElement.prototype.click = () => {}; URL.createObjectURL = (b) => { b.text().then((s) => handed.push(s.slice(0, 40))); return "blob:"; }; })()`)
+	for i, want := range []string{"step,leg,at,", "<svg ", "GIF89a"} {
+		w.click([]string{"#run-csv", "#run-svg", "#run-film"}[i])
+		w.until(fmt.Sprintf(`handed.length === %d`, i+1))
+		if s := w.text(fmt.Sprintf(`handed[%d]`, i)); !strings.HasPrefix(s, want) {
+			t.Errorf("handed out %q, want %q", s, want)
+		}
+	}
+	w.click("#run-keep")
+	w.until(`document.querySelector("#asking").open`)
+	w.run(`(() => { document.querySelector("#asking-text").value = "there and back"; document.querySelector("#asking").close("go"); })()`)
+	w.until(`document.querySelector("#run-kept").value === "there and back"`)
+	w.run(`(() => { const s = document.querySelector("#run-way"); s.value = "up"; s.dispatchEvent(new Event("input", {bubbles: true})); })()`)
+	w.until(fmt.Sprintf(`Number(document.body.dataset.seq) === %s + 2`, seq))
+	w.click("#runpost")
+	w.says("#runhint", "Stopped at 180°: turn 1 angle goes one way only, up")
+	w.run(`(() => { const i = document.querySelector("#run-at"); i.value = "9"; i.dispatchEvent(new Event("input")); })()`)
+	w.click("#run-park")
+	w.until(`document.querySelector("#running").hidden`)
+	if s := w.text(`String(Math.round(setfast.state().joints.find((j) => j.id === "turn 1").of[0].at))`); s != "90" {
+		t.Errorf("parked at %s, want 90", s)
+	}
+	w.command("run")
+	w.until(`[...document.querySelector("#run-kept").options].length === 2`)
+	w.run(`(() => { const s = document.querySelector("#run-kept"); s.value = "there and back"; s.dispatchEvent(new Event("input", {bubbles: true})); })()`)
+	w.until(`document.querySelectorAll("#runlegs .leg").length === 2`)
+	w.click("#run-drop")
+	w.until(`[...document.querySelector("#run-kept").options].length === 1`)
+	w.run(`(() => { const s = document.querySelector("#run-way"); s.value = ""; s.dispatchEvent(new Event("input", {bubbles: true})); })()`)
+	w.until(fmt.Sprintf(`Number(document.body.dataset.seq) === %s + 5`, seq))
+	set(0, "to", "3600000")
+	set(0, "in", "1400")
+	w.click("#runpost")
+	w.until(`document.querySelector("#runhint").textContent.includes("%")`)
+	w.click("#runpost")
+	w.says("#runhint", "Stopped.")
+	for range 5 {
+		w.undo()
 	}
 }

@@ -5,7 +5,10 @@ import { typed } from "./fields.js";
 import { Panel } from "./panel.js";
 import { poses } from "./state.js";
 
-/** @typedef {{id: string, of: {name: string, angular: boolean, at: number}[]}} Joint */
+/**
+ * @typedef {{lo: number | null, hi: number | null, way?: "up" | "down"}} Bounds
+ * @typedef {{id: string, of: {name: string, angular: boolean, at: number, bounds?: Bounds}[]}} Joint
+ */
 
 /** @typedef {import("../stage/pick.js").Candidate} Candidate */
 

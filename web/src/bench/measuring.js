@@ -1,6 +1,7 @@
 // @ts-check
 // Measures: what is picked is measured at once, and kept by name where that is wanted. Variants: the same assembly with other named
 // values, side by side.
+import { handOut } from "../net.js";
 import { scale, shown, trim } from "../units.js";
 
 /** @param {string} css */
@@ -154,11 +155,7 @@ export class Measuring {
         lines.push([n, ...this.outcomes.map((o) => [o.measures?.[n] ?? ""].flat().join(" "))]);
       }
     }
-    const a = document.createElement("a");
-    a.href = URL.createObjectURL(new Blob([lines.map((l) => l.map(quote).join(",")).join("\r\n") + "\r\n"], { type: "text/csv" }));
-    a.download = "variants.csv";
-    a.click();
-    setTimeout(() => URL.revokeObjectURL(a.href), 1000);
+    handOut(new Blob([lines.map((l) => l.map(quote).join(",")).join("\r\n") + "\r\n"], { type: "text/csv" }), "variants.csv");
   }
 }
 

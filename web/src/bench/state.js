@@ -17,6 +17,7 @@
  * @property {{name: string, components: string[]}[]} groups of the list
  * @property {{name: string, values: Record<string, string>}[]} variants
  * @property {{name: string, look: number[]}[]} views of the document
+ * @property {{name: string, words: string, drive: import("./legs.js").Drive}[]} runs that the document keeps
  * @property {string} verdict
  * @property {string} undo
  * @property {string} redo
@@ -52,6 +53,7 @@ export function merge(was, sent) {
     groups: sent.groups,
     variants: sent.variants,
     views: sent.views,
+    runs: sent.runs,
     verdict: sent.verdict,
     undo: sent.undo,
     redo: sent.redo,

@@ -94,6 +94,16 @@ export class View {
     small.getContext("2d")?.drawImage(c, x, y, w, h, 0, 0, small.width, small.height);
   }
 
+  /** Draws at once, all of it into a canvas of another size. @param {HTMLCanvasElement} to */
+  copy(to) {
+    while (this.before()) this.makeReady();
+    this.fitDepth();
+    this.gl.render(this.world, this.camera);
+    const c = to.getContext("2d", { willReadFrequently: true });
+    c?.drawImage(this.gl.domElement, 0, 0, to.width, to.height);
+    return c;
+  }
+
   /** Asks for one picture of what follows the pointer; one of everything brings it along. */
   drawOver() {
     if (this.asked || this.askedOver) return;
