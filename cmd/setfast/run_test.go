@@ -104,6 +104,27 @@ func TestTravel(t *testing.T) {
 	}
 }
 
+// TestLeastClearance: a lever of half width 3 turns towards a post of radius 2, 40 mm out at 90°, and stops at 60°, where the post's middle is 40·sin 30°
+// off its middle line: 15 mm are left, however many steps it took; turned on past the post to where both are left of it, the least is at the end
+// that is nearer. Pins that stand still in their guides do not count.
+func TestLeastClearance(t *testing.T) {
+	for _, c := range []struct {
+		from, to float64
+		steps    int
+		mm, at   float64
+	}{{0, 60, 1, 15, 60}, {0, 60, 7, 15, 60}, {60, -10, 50, 15, 60}, {100.3, 170, 3, 40*math.Sin(10.3*math.Pi/180) - 5, 100.3}} {
+		file := lever(t, fmt.Sprintf(`"d": {"joint": "turn", "of": "angle", "from": %g, "to": %g, "steps": %d}`, c.from, c.to, c.steps))
+		_, out, errs := do("run", "--json", file, "d")
+		var d sweep.Done
+		if err := json.Unmarshal([]byte(out), &d); err != nil || d.Least == nil {
+			t.Fatalf("%v %s", out, errs)
+		}
+		if l := d.Least; l.A+l.B != "leverpost" && l.A+l.B != "postlever" || math.Abs(l.MM-c.mm) > 0.01 || math.Abs(l.At-c.at) > 0.02 {
+			t.Errorf("from %g to %g in %d steps: %+v, want %g mm at %g", c.from, c.to, c.steps, *l, c.mm, c.at)
+		}
+	}
+}
+
 // TestLegs goes leg by leg: two coordinates at once, then one while the other stays, then back, which a joint that goes one way only does not allow.
 func TestLegs(t *testing.T) {
 	file := lever(t, `"legs": {"joint": "turn", "of": "angle", "from": 0, "to": 80, "steps": 8, "with": [{"joint": "go", "of": "slide", "to": 111}],

@@ -38,6 +38,7 @@ type facing struct {
 	distance float64
 	at       geom.Vec
 	tris     [2]int32 // where that is
+	tri      float64  // how far apart triangles of two faces that are cleared are
 	settled  bool     // nothing more can be learnt of it
 	level    bool     // two planes that run along each other
 	alike    bool     // and look the same way: where they share an area, both solids lie behind it
@@ -99,6 +100,9 @@ func (p *pairing) look(a, b *Solid, to geom.Pose, mm, clearance float64) met {
 	for key, f := range p.faces {
 		if f.what == flat && f.rough && !p.fine && f.distance > mm && f.distance <= limit+a.Off+b.Off && !(f.level && f.distance-f.apart < tol.FitPlace) {
 			out.doubtful = true
+		}
+		if f.what == cleared && f.near { // the surfaces may be nearer to one another where the faces have ended
+			f.distance = max(f.distance, f.tri-a.bent(int32(key>>32))-b.bent(int32(key&0xffffffff)))
 		}
 		if f.distance < out.distance && (f.near || f.what == flat) {
 			out.distance, out.at, out.faces, out.tris = f.distance, f.at, [2]int32{int32(key >> 32), int32(key & 0xffffffff)}, f.tris
@@ -180,11 +184,15 @@ func (p *pairing) triangles(out *met, a, b *Solid, i, j int32, v *[3]geom.Vec, t
 	p.last, p.latest = key, f
 	if f.what != flat {
 		if d, at := triangleDistance(&u, v); d <= within {
-			f.near, f.at, f.tris = true, at, [2]int32{i, j}
-			if f.what != doubt {
-				f.settled, p.best = true, min(p.best, f.distance)
+			if f.what != doubt { // exact, if the faces are side by side; else they are as far apart as their triangles
+				if !f.near || d < f.tri {
+					f.near, f.at, f.tris, f.tri = true, at, [2]int32{i, j}, d
+				}
+				f.settled = d <= f.distance+a.bent(fa)+b.bent(fb)
+				p.best = min(p.best, max(f.distance, f.tri))
 				return
 			}
+			f.near, f.at, f.tris = true, at, [2]int32{i, j}
 			if !p.fine {
 				f.settled, out.doubtful, f.distance = true, true, d
 				return

@@ -35,6 +35,8 @@ type tracked struct {
 	open  *open
 	stood geom.Pose // of the second part, seen from the first, at v
 
+	moved   bool
+	bound   float64     // how near they may have come where they were spared
 	spare   float64     // how far parts are at least from meeting where they do not slide along surfaces that stay
 	kept    *clash.Kept // these surfaces, …
 	since   geom.Pose   // … as long as they stay where they were then
@@ -138,7 +140,7 @@ func (w *walk) all(goal int, tells bool) error {
 func (w *walk) begin() {
 	v, poses := w.r.Value(), w.r.Poses()
 	for _, p := range w.s.pairs {
-		t := &tracked{pair: p, v: v, stood: w.s.relative(p, poses)}
+		t := &tracked{pair: p, v: v, stood: w.s.relative(p, poses), bound: math.Inf(1)}
 		t.last = w.s.look(p, poses, near(w.s, p), v)
 		if t.last.level == 2 {
 			t.open = &open{from: v, crossed: true, start: true}
@@ -163,8 +165,12 @@ func (w *walk) step(from motion.Mark, v float64) error {
 	for _, t := range w.pairs {
 		rel := w.s.relative(t.pair, is)
 		moved := !still(t.stood, rel)
+		t.moved = t.moved || moved
 		if !moved || t.open == nil && w.s.spared(t, rel) {
 			t.v, t.stood = v, rel
+			if moved && t.open == nil {
+				t.bound = math.Min(t.bound, t.spare)
+			}
 			if t.open != nil {
 				t.open.see(sample{v, to})
 			}

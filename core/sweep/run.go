@@ -142,10 +142,14 @@ func (l *leg) through(parts []Part) (bool, error) {
 		return false, err
 	}
 	first := ended(walks)
-	whole, err := l.follow(scene, goal, first)
+	if first != nil {
+		goal = min(goal, l.stepOf(*first)) // what comes later does not count
+	}
+	whole, err := l.follow(scene, goal)
 	if err != nil {
 		return false, err
 	}
+	end := r.Mark()
 	if first != nil {
 		at := thousandth(*first)
 		motion.Halt(&out.DriveRun, l.d, l.n, &at, "the first contact")
@@ -154,12 +158,16 @@ func (l *leg) through(parts []Part) (bool, error) {
 	var met []Met
 	for _, w := range walks {
 		met = append(met, w.met...)
-		for _, t := range w.pairs {
-			if p := t.pair; p.measured && !p.met && (out.Least == nil || p.least < out.Least.MM) {
-				out.Least = &Least{parts[p.a].Name, parts[p.b].Name, thousandth(p.least), thousandth(p.leastAt), l.n}
-			}
-		}
 	}
+	r.Back(begin)
+	least, err := l.leastClearance(scene, walks, goal)
+	if err != nil {
+		return false, err
+	}
+	if least != nil && (out.Least == nil || least.MM < out.Least.MM) {
+		out.Least = least
+	}
+	r.Back(end)
 	for i := range met {
 		met[i].Leg = l.n
 	}
@@ -170,8 +178,14 @@ func (l *leg) through(parts []Part) (bool, error) {
 	return whole, nil
 }
 
-// follow goes the steps of a leg once more, for measures, dead points and guides, as far as the first contact.
-func (l *leg) follow(scene *scene, goal int, first *float64) (whole bool, err error) {
+// stepOf is the last step of a leg that ends no later than at a value.
+func (l *leg) stepOf(v float64) int {
+	g := l.r.Leg()
+	return int(math.Floor((v - g.From) / (g.To - g.From) * float64(g.Steps)))
+}
+
+// follow goes the steps of a leg once more, for measures, dead points and guides.
+func (l *leg) follow(scene *scene, goal int) (whole bool, err error) {
 	r, out := l.r, l.out
 	turns := newTurns(l.s, r.Leg())
 	guides := newGuides(scene, r.Poses(), l.o.Least)
@@ -181,9 +195,6 @@ func (l *leg) follow(scene *scene, goal int, first *float64) (whole bool, err er
 			why = l.went.step(r, k)
 		}
 		v := r.Value()
-		if first != nil && (v-*first)*(r.Leg().To-r.Leg().From) > 0 {
-			break
-		}
 		turns.add(r)
 		guides.add(r)
 		if why != "" {

@@ -62,6 +62,8 @@ type scene struct {
 	parts  []Part
 	middle []geom.Vec // of each in its own frame
 	reach  []float64  // about it
+	low    []geom.Vec // of the least box about all that it goes through …
+	high   []geom.Vec
 	pairs  []*pair
 	eye    clash.Eye
 	sights map[sight]clash.Sight
@@ -117,6 +119,7 @@ func (b *boxes) add(poses []geom.Pose) {
 // pairs gathers what may come near one another, and has those parts by finer triangles.
 func (b *boxes) pairs(ctx context.Context) error {
 	s := b.s
+	s.low, s.high = b.low, b.high
 	wanted := map[int]bool{}
 	for i := range s.parts {
 		for j := i + 1; j < len(s.parts); j++ {
@@ -160,6 +163,23 @@ func (s *scene) finer(ctx context.Context, wanted map[int]bool) error {
 
 func meets(l1, h1, l2, h2 geom.Vec) bool {
 	return l1.X <= h2.X && l2.X <= h1.X && l1.Y <= h2.Y && l2.Y <= h1.Y && l1.Z <= h2.Z && l2.Z <= h1.Z
+}
+
+// gap is how far two boxes are apart along the axis along which they are farthest apart.
+func gap(l1, h1, l2, h2 geom.Vec) float64 {
+	d := l1.Sub(h2).Most(l2.Sub(h1))
+	return max(d.X, d.Y, d.Z)
+}
+
+// size is how large all that is gone through is.
+func (s *scene) size() float64 {
+	low, high := geom.V(math.Inf(1), math.Inf(1), math.Inf(1)), geom.V(math.Inf(-1), math.Inf(-1), math.Inf(-1))
+	for i := range s.parts {
+		if s.parts[i].Solid != nil {
+			low, high = low.Least(s.low[i]), high.Most(s.high[i])
+		}
+	}
+	return math.Max(0, high.Sub(low).Norm())
 }
 
 // at is where a part stands.
