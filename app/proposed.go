@@ -9,6 +9,7 @@ import (
 	"setfast/core/cam"
 	"setfast/core/edit"
 	"setfast/core/format"
+	"setfast/core/gearing"
 	"setfast/core/geom"
 	"setfast/core/part"
 	"setfast/core/relate"
@@ -61,6 +62,25 @@ func (a *App) CamLaw(ctx context.Context, id int64, say cam.Said) (*cam.Law, err
 		return words.Plainly(ctx, err)
 	})
 	return law, err
+}
+
+// Mesh reads how the teeth mesh that turn and slide with two joints.
+func (a *App) Mesh(ctx context.Context, id int64, jointA, jointB string) (*gearing.Mesh, error) {
+	j, shapes, err := a.shaped(ctx, id)
+	if err != nil {
+		return nil, err
+	}
+	ctx, cancel := context.WithTimeout(ctx, a.Limits.Check)
+	defer cancel()
+	var m *gearing.Mesh
+	err = a.work(ctx, func() (err error) {
+		m, err = gearing.Of(ctx, j.Doc, j.account, jointA, jointB, gearing.Surfaces(shapes))
+		if err != nil && ctx.Err() == nil {
+			return words.Refuse("%s", err)
+		}
+		return words.Plainly(ctx, err)
+	})
+	return m, err
 }
 
 // finding works ways to seat a component out, on the assembly with its shapes.

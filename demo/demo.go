@@ -96,7 +96,7 @@ func Load(ctx context.Context, a *app.App, say func(string)) error {
 		}
 		b.key[r.name] = p.Key()
 	}
-	for _, f := range []func(){b.stand, b.crank, b.hinge, b.cover, b.placed, b.latch} {
+	for _, f := range []func(){b.stand, b.crank, b.hinge, b.cover, b.placed, b.latch, b.drive} {
 		if f(); b.err != nil {
 			return b.err
 		}
@@ -279,6 +279,34 @@ func (b *builder) latch() {
 		return
 	}
 	b.do(commands.Couple{Type: "cam", A: turn, B: slide, Profile: law.Profile, Limits: &[2]float64{law.Low, law.High}})
+}
+
+// drive: a pinion pushes the vent's rack along its rod, and a screw carries the nut of its stay. Teeth, lead and phase are taken from the shapes.
+func (b *builder) drive() {
+	b.begin("Vent drive", "GV-170")
+	b.place("Drive bed", "Drive pinion", "Drive rack", "Stay screw", "Stay nut")
+	bed := func(kind part.Kind, x, y, z float64, dir geom.Vec, r float64) string {
+		return b.feature("Drive bed", kind, geom.V(x, y, z), dir, r)
+	}
+	b.do(commands.Relate{Type: "revolute", Put: b.rim("Drive pinion", geom.V(0, 0, 0), z, 6.05), On: bed(part.Circle, 100, 60, 10, z, 6), Plan: true})
+	turn := b.last()
+	b.do(commands.Relate{Type: "prismatic", Put: b.hole("Drive rack", geom.V(20, -6.5, 5), x, 3), On: b.hole("Drive bed", geom.V(100, 35.5, 15), x, 2.95), Sense: "same"})
+	slide := b.last()
+	b.do(commands.Relate{Type: "revolute", Put: b.rim("Stay screw", geom.V(0, 0, 0), x, 4), On: bed(part.Circle, 10, 89, 20, x, 4.05), Plan: true})
+	screw := b.last()
+	b.do(commands.Relate{Type: "prismatic", Put: b.hole("Stay nut", geom.V(0, 0, 0), x, 4.05), On: b.hole("Drive bed", geom.V(15, 89, 20), x, 4.05), Sense: "same"})
+	nut := b.last()
+	if b.err != nil {
+		return
+	}
+	m, err := b.app.Mesh(b.ctx, b.asm, turn, slide)
+	if err != nil {
+		b.err = err
+		return
+	}
+	b.do(commands.Couple{Type: "rack", A: turn, B: slide, Lead: m.Ratio, Phase: &m.Phase})
+	at := 70.0 // mm along the screw: the nut's place where the screw stands at 0
+	b.do(commands.Couple{Type: "screw", A: screw, B: nut, Pitch: "3", Phase: &at})
 }
 
 // last is the relation that was made last.

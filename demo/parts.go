@@ -1,7 +1,14 @@
 // Package demo makes the sample project: the opener of a glasshouse's ridge vent, its parts from recipes of our own,
 // written as STEP files and brought in like anybody's, and its first assemblies: one set, one that moves as planned, one
-// unfinished, one at odds, one that is only placed, and a latch whose follower runs on a cam.
+// unfinished, one at odds, one that is only placed, a latch whose follower runs on a cam, and a drive by rack and screw.
 package demo
+
+import (
+	"fmt"
+	"strings"
+
+	"setfast/core/teeth"
+)
 
 // recipe is a part: its file, what is said of it, and how it is made. The words are those of the kernel's recipes.
 type recipe struct {
@@ -102,5 +109,42 @@ cut`},
 	{"Latch follower", "GV-403", "brass", 8500, false, `
 cyl 0 0 0 1 0 0 5 70
 cyl 0 0 0 1 0 0 9 4
+fuse`}, {"Drive bed", "GV-501", "steel", 7850, false, `
+box 0 0 0 200 100 10
+cyl 100 60 10 0 0 1 6 16
+fuse
+box 0 30 10 6 11 10
+fuse
+box 194 30 10 6 11 10
+fuse
+cyl 0 35.5 15 1 0 0 2.95 200
+fuse
+box 10 80 10 10 18 20
+fuse
+cyl 9 89 20 1 0 0 4.05 12
+cut`},
+	{"Drive pinion", "GV-502", "steel", 7850, false, raised(teeth.Outline(18, 2, 0.12), 10) + `
+cyl 0 0 -1 0 0 1 6.05 12
+cut`},
+	{"Drive rack", "GV-503", "steel", 7850, false, raised(teeth.RackOutline(12, 2, 0.12, 8), 10) + `
+cyl -10 -6.5 5 1 0 0 3 100
+cut`},
+	{"Stay screw", "GV-504", "steel", 7850, false, `
+cyl 0 0 0 1 0 0 4 130
+cyl -6 0 0 1 0 0 7 6
 fuse`},
+	{"Stay nut", "GV-505", "brass", 8500, false, `
+box -8 -8 -10 16 16 20
+cyl -9 0 0 1 0 0 4.05 18
+cut`},
+}
+
+// raised is a recipe of an outline raised by a height.
+func raised(outline [][2]float64, high float64) string {
+	var s strings.Builder
+	fmt.Fprintf(&s, "prism 0 0 0 %g %d", high, len(outline))
+	for _, p := range outline {
+		fmt.Fprintf(&s, " %.5f %.5f", p[0], p[1])
+	}
+	return s.String()
 }

@@ -217,18 +217,31 @@ func together(a, b []float64) (long, first float64) {
 	return long, first
 }
 
-// DeepExactly is how deep two solids are in one another by their exact shapes; known is false where those do not tell.
-func DeepExactly(ctx context.Context, exact Exact, a, b *Solid, to geom.Pose, mm float64) (deep float64, known bool, err error) {
-	got, err := exact(ctx, []Asked{{A: a, B: b, To: to, Near: mm}})
+// Depth is how deep two solids are in one another; not known where their exact shapes could not tell.
+type Depth struct {
+	MM    float64
+	Known bool
+}
+
+// DeepExactly tells by exact shapes how deep pairs of solids are in one another; those that only touch are not.
+func DeepExactly(ctx context.Context, exact Exact, list []Asked) ([]Depth, error) {
+	out := make([]Depth, len(list))
+	if len(list) == 0 {
+		return out, nil
+	}
+	got, err := exact(ctx, list)
 	if err != nil {
-		return 0, false, err
+		return nil, err
 	}
-	x := &got[0]
-	if x.Failed != "" || x.Volume > 0 && (x.Common == nil || x.A == nil || x.B == nil) {
-		return 0, false, nil
+	for i := range got {
+		x := &got[i]
+		switch {
+		case x.Failed != "" || x.Volume > 0 && (x.Common == nil || x.A == nil || x.B == nil):
+		case x.Volume == 0:
+			out[i].Known = true
+		default:
+			out[i] = Depth{deepest(x.Common.shared(), x.A, x.B, list[i].To).mm, true}
+		}
 	}
-	if x.Volume == 0 {
-		return 0, true, nil
-	}
-	return deepest(x.Common.shared(), x.A, x.B, to).mm, true, nil
+	return out, nil
 }

@@ -6,6 +6,8 @@ import (
 	"strings"
 
 	"setfast/core/assembly"
+	"setfast/core/part"
+	"setfast/core/teeth"
 	"setfast/core/tol"
 )
 
@@ -69,10 +71,26 @@ func (o *Options) meant(a, b *Item, f *found) *Fit {
 			if fit.Kind == "thread" && f.depth > threadDepth(diameter(a, b, f))+o.MM {
 				continue
 			}
+			if m := max(module(a.Solid), module(b.Solid)); fit.Kind == "mesh" && m > 0 && f.depth > teeth.Deepest(m)+o.MM {
+				continue
+			}
 			return fit
 		}
 	}
 	return nil
+}
+
+// module is that of a wheel's teeth, about one of its own axes; none of what has no teeth that can be counted.
+func module(s *Solid) float64 {
+	for i := range s.Faces {
+		if s.Faces[i].Kind != part.Cylinder {
+			continue
+		}
+		if w, ok := teeth.WheelOf(s.Mesh.points, s.Faces[i].AsFrame()); ok {
+			return w.Module
+		}
+	}
+	return 0
 }
 
 // names tells whether an end of a fit is a part, what it lies in, or one of its features, which is then the one that overlaps.

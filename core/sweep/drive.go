@@ -86,7 +86,7 @@ type walk struct {
 	s     *scene
 	r     *motion.Run
 	pairs []*tracked
-	met   []Met
+	met   []overlap
 	until bool                    // it ends with the first overlap
 	mids  map[float64]motion.Mark // places between two steps …
 	known map[float64]state       // … and how the pair that is followed stands there
@@ -133,7 +133,8 @@ func (w *walk) all(goal int, tells bool) error {
 			tell(w.s.o.Tell, ahead+(1-ahead)*float64(k)/float64(w.r.Leg().Steps))
 		}
 	}
-	return w.finish()
+	w.finish()
+	return nil
 }
 
 // begin looks at all pairs where the run stands.
@@ -280,7 +281,7 @@ func (w *walk) reached(t *tracked, from, to motion.Mark, u, v float64, b state) 
 		if err != nil {
 			return err
 		}
-		return w.close(t, at)
+		w.close(t, at)
 	}
 	if t.open != nil && b.level == 2 {
 		t.open.see(sample{v, to})
@@ -316,41 +317,70 @@ func (w *walk) boundary(t *tracked, from, to motion.Mark, u, v float64, level in
 	return (u + v) / 2, nil
 }
 
-// close ends an overlap and finds how deep it was.
-func (w *walk) close(t *tracked, at float64) error {
+// overlap is one that has ended, of which only exact shapes can tell whether it is more than touching.
+type overlap struct {
+	Met
+	asked clash.Asked
+	deep  float64 // by triangles
+}
+
+// close ends an overlap and finds where it was deepest.
+func (w *walk) close(t *tracked, at float64) {
 	o := t.open
 	t.open = nil
 	if !o.crossed {
-		return nil
+		return
 	}
-	m := Met{A: w.s.parts[t.a].Name, B: w.s.parts[t.b].Name, From: thousandth(o.from), To: thousandth(at), Fit: t.meant}
+	m := overlap{Met: Met{A: w.s.parts[t.a].Name, B: w.s.parts[t.b].Name, From: thousandth(o.from), To: thousandth(at), Fit: t.meant}}
 	deep, where, mark := w.deepest(t, o)
-	m.At = thousandth(where)
+	m.At, m.deep = thousandth(where), deep
 	if mark != nil {
-		if w.s.o.Exact == nil && deep == 0 {
-			return nil // no deeper than triangles tell
+		keep := w.r.Mark()
+		w.r.Back(*mark)
+		m.asked = clash.Asked{A: w.s.parts[t.a].Solid, B: w.s.parts[t.b].Solid, To: w.s.relative(t.pair, w.r.Poses()), Near: w.s.o.MM}
+		w.r.Back(keep)
+	}
+	w.met = append(w.met, m)
+}
+
+// exactly has exact shapes tell how deep overlaps are, all at once, and leaves out those that only touch.
+func exactly(ctx context.Context, list []overlap, o Options) (out []Met, err error) {
+	var asked []clash.Asked
+	for i := range list {
+		if list[i].asked.A != nil && o.Exact != nil {
+			asked = append(asked, list[i].asked)
 		}
-		if w.s.o.Exact != nil {
-			keep := w.r.Mark()
-			w.r.Back(*mark)
-			to := w.s.relative(t.pair, w.r.Poses())
-			w.r.Back(keep)
-			x, known, err := clash.DeepExactly(w.ctx, w.s.o.Exact, w.s.parts[t.a].Solid, w.s.parts[t.b].Solid, to, w.s.o.MM)
-			if err != nil {
-				return err
+	}
+	var depths []clash.Depth
+	if len(asked) > 0 {
+		if depths, err = clash.DeepExactly(ctx, o.Exact, asked); err != nil {
+			return nil, err
+		}
+	}
+	for i := range list {
+		m := &list[i]
+		if m.asked.A == nil {
+			out = append(out, m.Met)
+			continue
+		}
+		deep := m.deep
+		if o.Exact == nil {
+			if deep == 0 {
+				continue // no deeper than triangles tell
 			}
-			if known && x <= w.s.o.MM {
-				return nil // they only touch
-			}
-			if known {
-				deep = x
+		} else {
+			d := depths[0]
+			if depths = depths[1:]; d.Known {
+				if deep = d.MM; deep <= o.MM {
+					continue
+				}
 			}
 		}
 		deep = thousandth(deep)
 		m.Depth = &deep
+		out = append(out, m.Met)
 	}
-	w.met = append(w.met, m)
-	return nil
+	return out, nil
 }
 
 func thousandth(x float64) float64 { return math.Round(x*1000)/1000 + 0 }
@@ -398,13 +428,10 @@ func (w *walk) deepest(t *tracked, o *open) (deep, at float64, mark *motion.Mark
 }
 
 // finish ends what is open where the run ends.
-func (w *walk) finish() error {
+func (w *walk) finish() {
 	for _, t := range w.pairs {
 		if t.open != nil {
-			if err := w.close(t, w.r.Value()); err != nil {
-				return err
-			}
+			w.close(t, w.r.Value())
 		}
 	}
-	return nil
 }

@@ -155,9 +155,13 @@ func (l *leg) through(parts []Part) (bool, error) {
 		motion.Halt(&out.DriveRun, l.d, l.n, &at, "the first contact")
 		whole = false
 	}
-	var met []Met
+	var all []overlap
 	for _, w := range walks {
-		met = append(met, w.met...)
+		all = append(all, w.met...)
+	}
+	met, err := exactly(l.ctx, all, l.o)
+	if err != nil {
+		return false, err
 	}
 	r.Back(begin)
 	least, err := l.leastClearance(scene, walks, goal)

@@ -84,22 +84,30 @@ struct pairs {
       OCC_CATCH_SIGNALS
       const TopoDS_Shape &a = shapes.at(i);
       TopoDS_Shape b = shapes.at(j).Moved(TopLoc_Location(to));
-      BRepExtrema_DistShapeShape d(a, b);
-      if (!d.IsDone()) throw std::runtime_error("their distance could not be computed");
-      out.knum("distance", d.Value());
-      if (d.NbSolution() > 0) out.kxyz("at", d.PointOnShape1(1).XYZ());
-      if (d.Value() <= near) {
+      Bnd_Box boxA, boxB;
+      BRepBndLib::Add(a, boxA, false);
+      BRepBndLib::Add(b, boxB, false);
+      if (boxA.Distance(boxB) <= near) { // what they share first: the distance of shapes that cross takes many times as long
         TopoDS_Shape c = common(a, b);
         GProp_GProps g;
         if (TopExp_Explorer(c, TopAbs_SOLID).More()) BRepGProp::VolumeProperties(c, g, 1e-6, Standard_True);
-        out.knum("volume", g.Mass());
         if (g.Mass() > 0) {
+          out.knum("distance", 0);
+          out.kxyz("at", g.CentreOfMass().XYZ());
+          out.knum("volume", g.Mass());
           double size = size_of(c), off = std::max(2e-4, std::min(4e-3, size * 1e-3));
           out.key("common");
           mesh(c, off);
           overlaps.at(i) = overlaps.at(j) = true;
+          out.close('}');
+          return;
         }
       }
+      BRepExtrema_DistShapeShape d(a, b);
+      if (!d.IsDone()) throw std::runtime_error("their distance could not be computed");
+      out.knum("distance", d.Value());
+      if (d.NbSolution() > 0) out.kxyz("at", d.PointOnShape1(1).XYZ());
+      if (d.Value() <= near) out.knum("volume", 0);
     } catch (Standard_Failure const &e) {
       out.kstr("failed", e.DynamicType()->Name());
     } catch (std::exception const &e) {

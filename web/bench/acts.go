@@ -14,6 +14,7 @@ import (
 	"setfast/app/words"
 	"setfast/core/cam"
 	"setfast/core/format"
+	"setfast/core/gearing"
 	"setfast/core/group"
 	"setfast/core/seat"
 	"setfast/web/ask"
@@ -166,6 +167,19 @@ func (b *Bench) cam(c *echo.Context, n int64) error {
 		*cam.Law
 		Called string `json:"called"`
 	}{law, law.Called()})
+}
+
+// mesh reads how teeth mesh.
+func (b *Bench) mesh(c *echo.Context, n int64) error {
+	m, err := b.App.Mesh(c.Request().Context(), n, c.QueryParam("a"), c.QueryParam("b"))
+	if err != nil {
+		return err
+	}
+	return c.JSON(http.StatusOK, struct {
+		*gearing.Mesh
+		Called string `json:"called"`
+		Fits   bool   `json:"fits"`
+	}{m, m.Called(), m.Fits()})
 }
 
 // clash tells what passes through what.

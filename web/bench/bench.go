@@ -47,6 +47,7 @@ func (b *Bench) Routes(e *echo.Echo) {
 	e.POST("/a/:asm/try", ask.On("asm", b.try))
 	e.GET("/a/:asm/clash", ask.On("asm", b.clash))
 	e.POST("/a/:asm/run", ask.On("asm", b.run))
+	e.GET("/a/:asm/mesh", ask.On("asm", b.mesh))
 	e.GET("/a/:asm/travel", ask.On("asm", b.travel))
 	e.POST("/a/:asm/coupled", ask.On("asm", b.coupled))
 	e.POST("/a/:asm/cam", ask.On("asm", b.cam))

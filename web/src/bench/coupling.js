@@ -30,6 +30,8 @@ export class Coupling extends Panel {
     this.picks = [];
     /** @type {[number, number] | null} limits of the slide that were found with the lifts */
     this.limits = null;
+    /** @type {number | null} with which the teeth mesh, once they were read */
+    this.phase = null;
     this.trial = 0; // which was asked for last
     this.taking = false;
     this.told = ""; // of a cam's edge
@@ -37,11 +39,12 @@ export class Coupling extends Panel {
     /** @type {Joint[]} */
     this.joints = [];
     form.addEventListener("input", (e) => {
-      if (/** @type {Element} */ (e.target).id === "profile") this.forget();
+      if (!["mesh-teeth", "cam-limit", "spline"].includes(/** @type {Element} */ (e.target).id)) this.forget();
       this.show();
       this.soon();
     });
     this.get("cam-edge").addEventListener("click", () => this.fromEdge());
+    this.get("from-teeth").addEventListener("click", () => this.fromTeeth());
   }
 
   /** @param {boolean} [on] */
@@ -91,7 +94,9 @@ export class Coupling extends Panel {
     const text = (/** @type {string} */ id) => this.get(id).value.trim();
     const length = (/** @type {string} */ id) => String(typed(text(id), shown()) ?? "");
     const count = (/** @type {string} */ id) => Math.round(Number(text(id))) || 0;
-    const a = { do: "couple", type, a: this.get("couple-a").value, b: this.get("couple-b").value };
+    const meshes = this.phase !== null && this.get("mesh-teeth").checked;
+    const joints = { a: this.get("couple-a").value, b: this.get("couple-b").value };
+    const a = { do: "couple", type, ...joints, ...(meshes ? { phase: this.phase } : {}) };
     switch (type) {
       case "gear":
         return text("ratio") ? { ...a, ratio: text("ratio") }
@@ -165,6 +170,8 @@ export class Coupling extends Panel {
   forget() {
     this.told = "";
     this.limits = null;
+    this.phase = null;
+    /** @type {HTMLElement} */ (this.get("mesh-teeth").parentElement).hidden = true;
     /** @type {HTMLElement} */ (this.get("cam-limit").parentElement).hidden = true;
   }
 
@@ -182,6 +189,30 @@ export class Coupling extends Panel {
     this.forget();
     this.forPicks(true);
     this.say("Pick the cam's flat face: its edge is what the follower runs on.");
+  }
+
+  /** Takes numbers of teeth, ratio or lead, and how they are turned into mesh, from the shapes. */
+  async fromTeeth() {
+    this.forget();
+    const [a, b] = [this.get("couple-a").value, this.get("couple-b").value];
+    this.say("Counting teeth …");
+    try {
+      const m = await this.b.call(`mesh?a=${encodeURIComponent(a)}&b=${encodeURIComponent(b)}`);
+      const gear = this.get("couple-type").value === "gear";
+      if (gear) this.get("ratio").value = m.ratio;
+      else {
+        this.get("lead").value = trim(Math.abs(Number(m.ratio)) / (shown() === "in" ? 25.4 : 1));
+        this.get("way").value = Number(m.ratio) < 0 ? "shrinks" : "grows";
+      }
+      if (gear) [this.get("teeth-a").value, this.get("teeth-b").value] = [m.teeth_a, m.teeth_b].map(String);
+      this.phase = m.phase;
+      /** @type {HTMLElement} */ (this.get("mesh-teeth").parentElement).hidden = false;
+      this.told = ofTeeth(m);
+      this.say(this.told, !m.fits);
+      if (m.fits) this.soon();
+    } catch (e) {
+      this.say(/** @type {Error} */ (e).message, true);
+    }
   }
 
   /** @param {Candidate} c */
@@ -220,6 +251,15 @@ function missing(type) {
 export function points(text) {
   const out = text.split(/[;\n]/).map((p) => p.trim()).filter(Boolean).map((p) => p.split(/[,\s]+/).map(Number));
   return out.length > 1 && out.every((p) => p.length === 2 && p.every(isFinite)) ? out : null;
+}
+
+/** What is told of teeth. @param {any} m */
+function ofTeeth(m) {
+  const mm = (/** @type {number} */ x) => trim(Math.round(x * 1000) / 1000);
+  const far = `${mm(m.distance_mm)} mm apart, ${m.fits ? "as they should be" : `but ${mm(m.wanted_mm)} mm are wanted`}`;
+  const off = Math.abs(m.off) < 0.005 ? "in mesh now" : `${trim(Math.round(m.off * 100) / 100)} of a pitch off now`;
+  const alike = m.module === m.module_b ? "" : `modules ${mm(m.module)} and ${mm(m.module_b)} do not go together, `;
+  return `${m.called}: ${alike}${far}, ${off}`;
 }
 
 /** What is told of a cam. @param {any} law */
