@@ -259,6 +259,51 @@ func TestRunning(t *testing.T) {
 	}
 }
 
+// TestMending mends the clash that the sample's crank was left with, as the tour tells: parked upright where a run shows it free, the travel found and
+// taken as limits, and nothing passes through anything.
+func TestMending(t *testing.T) {
+	w := browser(t, false)
+	w.at("Crank drive")
+	w.until(`document.querySelector("#clashes .f-at-odds")`)
+	w.command("run")
+	w.until(`document.querySelector("#runlegs select")?.value.includes("turn 1")`)
+	w.run(`document.querySelector("#runlegs [name=in]").value = "36"`)
+	w.click("#runpost")
+	w.until(`document.querySelectorAll("#runbands .band").length === 2`)
+	w.run(`(() => { const i = document.querySelector("#run-at"); i.value = "18"; i.dispatchEvent(new Event("input")); })()`)
+	w.says("#run-now", "180°")
+	w.click("#run-park")
+	w.until(`document.querySelector("#clashes .small")?.textContent.startsWith("Nothing passes through anything")`)
+	w.run(`document.querySelector(".line[data-component='Crank shaft'] .rowopen").click()`)
+	w.run(`document.querySelector("[data-mate='turn 1'] [data-act=travel]").click()`)
+	w.until(`document.querySelector("#commands").open`)
+	w.run(`[...document.querySelectorAll("#command-list li")].find((l) => l.textContent.includes("Limit it so")).click()`)
+	w.until(`setfast.state().joints.find((j) => j.id === "turn 1").of[0].bounds`)
+	if s := w.text(`setfast.state().joints.find((j) => j.id === "turn 1").of[0].bounds.lo.toFixed(1)`); s != "74.2" {
+		t.Errorf("limited from %s, want 74.2", s)
+	}
+	w.says("#balance .verdict", "moves as planned")
+	for range 2 {
+		w.undo()
+	}
+}
+
+// TestTeeth takes the coupling of pinion and rack from their teeth, and says so.
+func TestTeeth(t *testing.T) {
+	w := browser(t, false)
+	w.at("Vent drive")
+	w.command("couple")
+	w.run(`(() => { const s = document.querySelector("#couple-type"); s.value = "rack"; s.dispatchEvent(new Event("input", {bubbles: true})); })()`)
+	w.click("#from-teeth")
+	w.until(`document.querySelector("#couplehint").textContent.includes("18 teeth of module 2 on a rack: 18 mm apart, as they should be, in mesh now")`)
+	if s := w.text(`document.querySelector("#lead").value + document.querySelector("#way").value`); s != "113.0973grows" {
+		t.Errorf("lead %s", s)
+	}
+	w.run(`(() => { const s = document.querySelector("#couple-b"); s.value = "slide 2"; s.dispatchEvent(new Event("input", {bubbles: true})); })()`)
+	w.click("#from-teeth")
+	w.until(`document.querySelector("#couplehint").textContent.includes("No part that moves with slide 2 has teeth")`)
+}
+
 // TestRunLegs: the latch turns and turns back in a second leg; curves tell the lift under the cursor; the run is kept, taken up again, handed out
 // as table, drawing and film, and forgotten; a cam that goes one way only stops the second leg; parked, the parts stand where the run stood; a run
 // that takes long is stopped.

@@ -49,13 +49,13 @@ func Deepest(module float64) float64 { return (above + below) * module }
 // Near tells whether two modules are one.
 func Near(a, b float64) bool { return math.Abs(a-b) < likeISO*a }
 
-// modules are those of the first and second series of ISO 54, and the small ones in common use; mm.
-var modules = []float64{0.3, 0.4, 0.5, 0.6, 0.7, 0.8, 1, 1.125, 1.25, 1.375, 1.5, 1.75, 2, 2.25, 2.5, 2.75, 3, 3.5, 4, 4.5, 5, 5.5, 6, 6.5, 7, 8, 9, 10, 11, 12, 14, 16, 18, 20, 22, 25, 28, 32, 36, 40, 45, 50}
+// modules are those of the first and second series of ISO 54, and the small ones in common use; hundredths of a mm.
+var modules = []float64{30, 40, 50, 60, 70, 80, 100, 112.5, 125, 137.5, 150, 175, 200, 225, 250, 275, 300, 350, 400, 450, 500, 550, 600, 650, 700, 800, 900, 1000, 1100, 1200, 1400, 1600, 1800, 2000, 2200, 2500, 2800, 3200, 3600, 4000, 4500, 5000}
 
 // standard is the module of ISO 54 that a measured one is, or the measured one.
 func standard(m float64) float64 {
-	for _, s := range modules {
-		if math.Abs(m-s) < likeISO*s {
+	for _, h := range modules {
+		if s := h / 100; math.Abs(m-s) < likeISO*s {
 			return s
 		}
 	}

@@ -26,6 +26,8 @@ var views = []view{
 	{"clash", "/a/2", false, []string{"until document.querySelector('#clashes [data-clash=show]')", "click #clashes [data-clash=show]", "until !document.querySelector('#sectionbar').hidden",
 		"document.querySelector('#clashes').scrollIntoView({block: 'end'})"}},
 	{"run", "/a/2", false, []string{"setfast.commands.run.run()", "click #runpost", "until document.querySelectorAll('#runbands .band').length", "document.querySelectorAll('#runmet button')[2].click()"}},
+	{"drive", "/a/7", false, []string{"setfast.commands.run.run()", "document.querySelectorAll('#runlegs [name=to]')[0].value = 150", "click #runpost", "until document.querySelectorAll('#runcurves svg').length",
+		"(() => { const i = document.querySelector('#run-at'); i.value = 40; i.dispatchEvent(new Event('input')); })()"}},
 	{"bench-loose", "/a/3", false, nil},
 	{"bench-at-odds", "/a/4", false, []string{"click .f-at-odds .findingsay"}},
 	{"bench-dark", "/a/2", true, nil},
