@@ -8,6 +8,7 @@ import (
 	"setfast/app/words"
 	"setfast/core/clash"
 	"setfast/core/placed"
+	"setfast/core/report"
 	"setfast/kernel"
 	"setfast/store"
 )
@@ -173,4 +174,27 @@ func (a *App) Clashes(ctx context.Context, id int64) (*clash.Found, error) {
 		return words.Plainly(ctx, err)
 	})
 	return found, err
+}
+
+// Verdict is that of an assembly with what passes through what taken into it.
+func (a *App) Verdict(ctx context.Context, id int64) (report.Verdict, error) {
+	j, err := a.Judge(ctx, id)
+	if err != nil {
+		return "", err
+	}
+	v := j.Verdict()
+	if !Clashable(string(v)) {
+		return v, nil
+	}
+	found, err := a.Clashes(ctx, id)
+	if err == nil && found.Verdict == "clash" {
+		v = report.Clashes
+	}
+	return v, err
+}
+
+// Clashable tells whether clashes would change a verdict: whether they are worse.
+func Clashable(v string) bool {
+	k := report.Verdict(v)
+	return k.Passes() || k == report.Loose
 }

@@ -28,6 +28,7 @@ func (p *Pages) Routes(e *echo.Echo) {
 	e.POST("/p/:project/name", ask.On("project", p.renameProject))
 	e.POST("/p/:project/account", ask.On("project", p.accountAll))
 	e.POST("/p/:project/bring", ask.On("project", p.bring))
+	e.GET("/a/:asm/verdict", ask.On("asm", p.verdict))
 	e.GET("/p/:project/save", ask.On("project", p.save))
 	e.POST("/p/:project/imports", ask.On("project", p.stage))
 	e.GET("/p/:project/imports", ask.On("project", p.unfinished))

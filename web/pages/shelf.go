@@ -8,6 +8,7 @@ import (
 
 	"github.com/labstack/echo/v5"
 
+	"setfast/app"
 	"setfast/app/words"
 	"setfast/store"
 	"setfast/web/ask"
@@ -69,6 +70,29 @@ func (p *Pages) shelf(c *echo.Context, n int64) error {
 type asmView struct {
 	store.Assembly
 	Placed bool // it came with placements, and nothing relates its parts
+}
+
+// tag is a verdict as it is shown; with an assembly it is asked for once more, with clashes taken into it.
+type tag struct {
+	Verdict string
+	ID      int64
+}
+
+// Tag is the assembly's verdict.
+func (v asmView) Tag() tag {
+	if v.Placed || !app.Clashable(v.Verdict) {
+		return tag{v.Verdict, 0}
+	}
+	return tag{v.Verdict, v.ID}
+}
+
+// verdict answers with an assembly's verdict, clashes taken into it; where these cannot be told the account's stands.
+func (p *Pages) verdict(c *echo.Context, n int64) error {
+	v, err := p.App.Verdict(c.Request().Context(), n)
+	if v == "" {
+		return err
+	}
+	return c.Render(http.StatusOK, "verdict", tag{string(v), 0})
 }
 
 // accountAll accounts for all assemblies that are placed only.
