@@ -208,10 +208,6 @@ func TestClashes(t *testing.T) {
 	w.says("#clashes", "5 mm deep, 1200 mm³")
 	w.says("#balance .verdict", "clashes")
 	w.click("#balance .verdict") // leads to them
-	w.ok(w.Go(address + "/p/1"))
-	w.until(`[...document.querySelectorAll(".asmlist li")].find((l) => l.textContent.includes("Crank drive")).querySelector(".verdict.v-clashes")`)
-	w.at("Crank drive")
-	w.until(`document.querySelector("#clashes .finding")`)
 	w.click("#clashes [data-clash=show]")
 	w.until(`!document.querySelector("#sectionbar").hidden && setfast.stage.section.plane`)
 	w.says("#section-words", "overlap")
