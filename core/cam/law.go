@@ -212,13 +212,9 @@ type jointed struct {
 }
 
 func (w *work) joint(id, of string) (j jointed, err error) {
-	m := w.doc.Assemblies[w.doc.Root].Mate(id)
-	if m == nil || m.IsCoupling() || m.Suppressed {
-		return j, fmt.Errorf("there is no joint %q in force", id)
-	}
-	now, ok := w.a.Coordinates()[id][of]
-	if !ok {
-		return j, fmt.Errorf("%s has no %s", id, of)
+	m, now, err := w.a.Jointed(w.doc.Assemblies[w.doc.Root], id, of)
+	if err != nil {
+		return j, err
 	}
 	if j.a, err = w.feature(m.A); err != nil {
 		return j, err

@@ -93,13 +93,9 @@ func Of(ctx context.Context, doc *assembly.Document, a *account.Account, idA, id
 }
 
 func (w *work) joint(id, of string) (j joint, err error) {
-	m := w.doc.Assemblies[w.doc.Root].Mate(id)
-	if m == nil || m.IsCoupling() || m.Suppressed {
-		return j, fmt.Errorf("there is no joint %q in force", id)
-	}
-	now, ok := w.a.Coordinates()[id][of]
-	if !ok {
-		return j, fmt.Errorf("%s has no %s", id, of)
+	m, now, err := w.a.Jointed(w.doc.Assemblies[w.doc.Root], id, of)
+	if err != nil {
+		return j, err
 	}
 	s := w.a.Study(w.ctx)
 	for k, r := range [2]assembly.Ref{m.A, m.B} {
