@@ -16,6 +16,9 @@ import (
 // mostSolids is how many shapes are kept for looking at clashes; beyond it all are let go.
 const mostSolids = 512
 
+// mostFine is how many shapes by finer triangles are kept; beyond it all are let go.
+const mostFine = 128
+
 // bodies are the shapes of an assembly's parts, as they are looked at for clashes.
 type bodies struct {
 	a      *App
@@ -126,12 +129,40 @@ func (b *bodies) finer() clash.Finer {
 	if b.a.Kernel == nil {
 		return nil
 	}
-	return func(ctx context.Context, list []*clash.Solid) (got []*clash.Solid, err error) {
-		err = b.laid(ctx, list, func(of map[string]kernel.Exact) error {
-			got, err = b.a.Kernel.Finer(of)(ctx, list)
+	return func(ctx context.Context, list []*clash.Solid) ([]*clash.Solid, error) {
+		out := make([]*clash.Solid, len(list))
+		var wanted []*clash.Solid
+		b.a.mu.Lock()
+		for i, s := range list {
+			if out[i] = b.a.fine[s.Key]; out[i] == nil {
+				wanted = append(wanted, s)
+			}
+		}
+		b.a.mu.Unlock()
+		if len(wanted) == 0 {
+			return out, nil
+		}
+		var got []*clash.Solid
+		err := b.laid(ctx, wanted, func(of map[string]kernel.Exact) (err error) {
+			got, err = b.a.Kernel.Finer(of)(ctx, wanted)
 			return err
 		})
-		return got, err
+		if err != nil {
+			return nil, err
+		}
+		b.a.mu.Lock()
+		defer b.a.mu.Unlock()
+		if len(b.a.fine)+len(got) > mostFine {
+			clear(b.a.fine)
+		}
+		for i, n := 0, 0; i < len(list); i++ {
+			if out[i] == nil {
+				out[i] = got[n]
+				b.a.fine[list[i].Key] = got[n]
+				n++
+			}
+		}
+		return out, nil
 	}
 }
 

@@ -15,7 +15,7 @@ import (
 
 // runCam works the law of a cam out: 0, or 2 where there is none.
 func runCam(c *call) int {
-	asJSON := c.Bool("json", false, "print JSON: {profile, tip, radius_mm, from_mm, to_mm, stroke_mm, from_at_deg, to_at_deg, gap_mm}")
+	asJSON := c.Bool("json", false, "print JSON: {profile, tip, radius_mm, from_mm, to_mm, stroke_mm, from_at_deg, to_at_deg, rest_mm, rest_at_deg, gap_mm}")
 	turn := c.String("turn", "", "the `joint` that turns the cam")
 	slide := c.String("slide", "", "the `joint` that the follower slides in")
 	edge := c.String("edge", "", "the flat `face` whose edge is the cam's: component/feature")
@@ -63,7 +63,7 @@ func runCam(c *call) int {
 
 // tellLaw prints a law for people, and the profile as a coupling has it.
 func tellLaw(w io.Writer, l *cam.Law) error {
-	fmt.Fprintf(w, "%s: stroke %.3f mm, from %.3f at %g° to %.3f at %g°; as it stands it is %.3f mm off the cam\n", l.Called(), l.Stroke, l.Low, l.LowAt, l.High, l.HighAt, l.Gap)
+	fmt.Fprintf(w, "%s: stroke %.3f mm, from %.3f at %g° to %.3f at %g°; pressed on it rests at %.3f, at %g°; as it stands it is %.3f mm off the cam\n", l.Called(), l.Stroke, l.Low, l.LowAt, l.High, l.HighAt, l.Rest, l.RestAt, l.Gap)
 	data, err := json.Marshal(l.Profile)
 	if err == nil {
 		_, err = fmt.Fprintf(w, "\"profile\": %s\n", data)

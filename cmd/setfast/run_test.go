@@ -10,6 +10,7 @@ import (
 	"testing"
 
 	"setfast/core/sweep"
+	"setfast/core/teeth"
 )
 
 // lever writes a lever of half width 3 that turns about z, from 5 to 60 mm out, and a post of radius 2 that stands 40 mm out at 90°, also a thin one
@@ -169,5 +170,26 @@ func TestLegs(t *testing.T) {
 	}
 	if code, out, _ := do("travel", file, "turn"); code != 0 || !strings.Contains(out, "one way only") {
 		t.Errorf("travel of what goes one way: exit %d, %s", code, out)
+	}
+}
+
+// TestPawl turns a wheel by two of its teeth a step past a pawl that stands in a gap with 0.05 mm to spare: wherever the run looks it stands as it
+// stood, and yet a tooth has gone through the pawl in between.
+func TestPawl(t *testing.T) {
+	dir := t.TempDir()
+	var all []string
+	for _, p := range shapesOf(t, dir, map[string]string{"wheel": prism(teeth.Outline(12, 5, 0), 0, 10), "pawl": "box 26 -2.95 0 20 5.9 10\nturn 0 0 0 0 0 1 15"}) {
+		all = append(all, p)
+	}
+	file := filepath.Join(dir, "pawl.setfast.json")
+	text := fmt.Sprintf(`{"setfast": 2, "root": "m", "parts": {%s}, "assemblies": {"m": {"components": {"pawl": {"part": "pawl", "grounded": true}, "wheel": {"part": "wheel"}},
+		"mates": [{"id": "turn", "type": "revolute", "a": "@/z", "b": "wheel/z"}], "drives": {"round": {"joint": "turn", "of": "angle", "from": 0, "to": 360, "steps": 6}}}}}`, strings.Join(all, ", "))
+	if err := os.WriteFile(file, []byte(text), 0o600); err != nil {
+		t.Fatal(err)
+	}
+	code, out, errs := do("run", "--json", file, "round")
+	var d sweep.Done
+	if err := json.Unmarshal([]byte(out), &d); err != nil || code != 1 || len(d.Clash) == 0 || *d.Clash[0].Depth < 1 {
+		t.Errorf("exit %d: %v %s %s", code, err, errs, out)
 	}
 }

@@ -31,6 +31,8 @@ type Law struct {
 	Low     float64      `json:"from_mm"`   // of the slide: its limits
 	High    float64      `json:"to_mm"`
 	Stroke  float64      `json:"stroke_mm"`
+	Rest    float64      `json:"rest_mm"` // of the slide: where a spring that presses the follower on the cam brings it nearest to the cam's axis
+	RestAt  float64      `json:"rest_at_deg"`
 	LowAt   float64      `json:"from_at_deg"`
 	HighAt  float64      `json:"to_at_deg"`
 	Gap     float64      `json:"gap_mm"` // how far the follower stands off the cam as it is; less than nothing where it goes in
@@ -52,6 +54,9 @@ type Border func(part, face string) [][]geom.Vec
 
 // sameDegree, °: points of a profile this near are one.
 const sameDegree = 1e-6
+
+// sameLift, mm: lifts this near are one.
+const sameLift = 1e-6
 
 // mostUses is how many parts an assembly may have here.
 const mostUses = 100_000
@@ -116,7 +121,12 @@ func Of(ctx context.Context, doc *assembly.Document, a *account.Account, say Sai
 	case t.Radius > 0:
 		l.Tip = "roller"
 	}
+	nearest := math.Inf(1)
 	for _, p := range lifts {
+		if p[1] < nearest-sameLift {
+			nearest = p[1]
+			l.RestAt, l.Rest = turned(turn.now+camSide*p[0]), micro(slide.now+tipSide*out*(p[1]-from.Dot(u)))
+		}
 		l.Profile = append(l.Profile, [2]float64{turned(turn.now + camSide*p[0]), micro(slide.now + tipSide*out*(p[1]-from.Dot(u)))})
 	}
 	l.order()

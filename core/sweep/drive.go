@@ -206,7 +206,7 @@ func (w *walk) between(t *tracked, from, to motion.Mark, u, v float64, halved in
 		w.known[v] = b
 	}
 	safe := a.level == 0 && b.level == 0 && a.distance+b.distance > way
-	slides := a.level == 1 && b.level == 1 || steady(a, b, w.s.parts[t.a].Solid.Off+w.s.parts[t.b].Solid.Off)
+	slides := a.level == 1 && b.level == 1 || steady(a, b, w.s.parts[t.a].Solid.Off+w.s.parts[t.b].Solid.Off, way)
 	inside := a.level == 2 && b.level == 2
 	if safe || inside || slides && halved >= halves || math.Abs(v-u) <= ends {
 		return w.reached(t, from, to, u, v, b)
@@ -234,12 +234,12 @@ func (w *walk) between(t *tracked, from, to motion.Mark, u, v float64, halved in
 }
 
 // steady tells whether two parts slide along each other at a distance that stays: a shank in a wider hole. off is how far triangles may be off.
-func steady(a, b state, off float64) bool {
+func steady(a, b state, off, way float64) bool {
 	if a.level > 0 || b.level > 0 {
 		return false
 	}
 	differ := math.Abs(a.distance - b.distance)
-	if math.Max(a.distance, b.distance) < slidesMM {
+	if math.Max(a.distance, b.distance) < slidesMM && way < slidesWay {
 		return differ < steadyMM+off // whichever faces are the nearest
 	}
 	return a.faces == b.faces && differ < steadyMM+steadyPart*a.distance
@@ -248,7 +248,8 @@ func steady(a, b state, off float64) bool {
 const (
 	steadyMM   = 1e-4
 	steadyPart = 0.01
-	slidesMM   = 0.1 // what is so near to each other all the while slides along
+	slidesMM   = 0.1 // what is so near to each other all the while slides along, …
+	slidesWay  = 1.0 // … if it moves by less between looks, mm: nothing that could be met on the way is narrower
 )
 
 // reached takes a pair to its state at a value.

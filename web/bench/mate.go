@@ -32,6 +32,7 @@ type mateView struct {
 type nowView struct {
 	Of, Said, Value, Unit string
 	Length                bool
+	Way                   string // the one way that it goes, if any
 }
 
 // endView is a feature of a relation, with the word before it.
@@ -97,7 +98,7 @@ func (t *told) now(m *assembly.Mate) (out []nowView) {
 		if !ok {
 			continue
 		}
-		v := nowView{c.Name, strings.ReplaceAll(c.Name, "_", " "), part.Number(x), "°", !c.Angular}
+		v := nowView{c.Name, strings.ReplaceAll(c.Name, "_", " "), part.Number(x), "°", !c.Angular, m.Word(relation.WayField(c.Name))}
 		if !c.Angular {
 			v.Value, v.Unit = t.units.Number(x), string(t.units)
 		}
