@@ -267,5 +267,6 @@ function ofCam(law) {
   const mm = (/** @type {number} */ x) => trim(Math.round(x * 1000) / 1000);
   const gap = `now ${mm(Math.abs(law.gap_mm))} mm ${law.gap_mm > 0 ? "off the cam" : "inside the cam"}`;
   const ends = [[law.from_mm, law.from_at_deg], [law.to_mm, law.to_at_deg]].map(([at, deg]) => `${mm(at)} at ${trim(deg)}°`);
-  return `${law.called}: stroke ${mm(law.stroke_mm)} mm, ${ends.join(" to ")}, rests at ${mm(law.rest_mm)}, ${Math.abs(law.gap_mm) < 0.001 ? "touching now" : gap}`;
+  const now = Math.abs(law.gap_mm) < 0.001 ? "touching now" : gap;
+  return `${law.called}: stroke ${mm(law.stroke_mm)} mm, ${ends.join(" to ")}, rests at ${mm(law.rest_mm)}, ${now}`;
 }
