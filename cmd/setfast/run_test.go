@@ -109,13 +109,18 @@ func TestTravel(t *testing.T) {
 // off its middle line: 15 mm are left, however many steps it took; turned on past the post to where both are left of it, the least is at the end
 // that is nearer. Pins that stand still in their guides do not count.
 func TestLeastClearance(t *testing.T) {
-	for _, c := range []struct {
+	cases := []struct {
 		from, to float64
 		steps    int
 		mm, at   float64
-	}{{0, 60, 1, 15, 60}, {0, 60, 7, 15, 60}, {60, -10, 50, 15, 60}, {100.3, 170, 3, 40*math.Sin(10.3*math.Pi/180) - 5, 100.3}} {
-		file := lever(t, fmt.Sprintf(`"d": {"joint": "turn", "of": "angle", "from": %g, "to": %g, "steps": %d}`, c.from, c.to, c.steps))
-		_, out, errs := do("run", "--json", file, "d")
+	}{{0, 60, 1, 15, 60}, {0, 60, 7, 15, 60}, {60, -10, 50, 15, 60}, {100.3, 170, 3, 40*math.Sin(10.3*math.Pi/180) - 5, 100.3}}
+	var drives []string
+	for i, c := range cases {
+		drives = append(drives, fmt.Sprintf(`"d%d": {"joint": "turn", "of": "angle", "from": %g, "to": %g, "steps": %d}`, i, c.from, c.to, c.steps))
+	}
+	file := lever(t, strings.Join(drives, ", "))
+	for i, c := range cases {
+		_, out, errs := do("run", "--json", file, fmt.Sprint("d", i))
 		var d sweep.Done
 		if err := json.Unmarshal([]byte(out), &d); err != nil || d.Least == nil {
 			t.Fatalf("%v %s", out, errs)

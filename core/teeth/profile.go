@@ -7,7 +7,7 @@ const (
 	above    = 1.0
 	below    = 1.25
 	pressure = 20 * math.Pi / 180
-	flank    = 5 // points on each flank of a wheel
+	flank    = 4 // points on each flank of a wheel
 )
 
 // Outline is that of a wheel with involute teeth by the basic rack, thinned by so many mm along the pitch line, without fillets: corners in turn about
