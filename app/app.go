@@ -6,11 +6,11 @@ import (
 	"context"
 	"fmt"
 	"log/slog"
-	"setfast/app/words"
 	"strconv"
 	"sync"
 	"time"
 
+	"setfast/app/words"
 	"setfast/core/clash"
 	"setfast/core/part"
 	"setfast/kernel"

@@ -5,6 +5,7 @@ import (
 	"math"
 	"testing"
 
+	"setfast/core/assembly"
 	"setfast/core/dense"
 	"setfast/core/format"
 	"setfast/core/geom"
@@ -270,4 +271,40 @@ func TestBoundsOfDrives(t *testing.T) {
 		{"Reached: exact relations are held to 1e-7 mm", allow(0), 1e-7},
 		{"ReachedBeside: inexact ones to about three times what they miss by", allow(3e-4) >= 2 && allow(3e-4) <= 6, true},
 	})
+}
+
+// TestLegTurns: what was driven over turns goes on from there in the next leg, also where nobody counts turns; what was brought where a leg begins
+// stays there while the next is brought.
+func TestLegTurns(t *testing.T) {
+	s := shaft(t, 0, `{"id": "a", "type": "cylindrical", "a": "base/f", "b": "shaft/f"}`)
+	leg := func(after *Run, l assembly.Leg) *Run {
+		r, why, err := s.Leg(l, after)
+		if err != nil || why != "" {
+			t.Fatal(why, err)
+		}
+		for k := 0; k <= l.Steps; k++ {
+			if why := r.Step(k); why != "" {
+				t.Fatal(why)
+			}
+		}
+		return r
+	}
+	along := func(of string, from, to float64) assembly.Along {
+		return assembly.Along{Joint: "a", Of: of, From: from, To: to}
+	}
+	one := leg(nil, assembly.Leg{Along: along("angle", 0, 720), Steps: 4, With: []assembly.Along{along("slide", 2, 6)}})
+	if x, _ := one.Coordinate("a", "slide"); math.Abs(x-6) > 1e-9 {
+		t.Errorf("slid to %g, want 6", x)
+	}
+	two := leg(one, assembly.Leg{Along: assembly.Along{Joint: "a", Of: "angle", To: 630, Stands: true}, Steps: 3})
+	if two.Leg().From != 720 || two.Value() != 630 {
+		t.Errorf("from %g to %g, want 720 to 630", two.Leg().From, two.Value())
+	}
+	if x, _ := two.Coordinate("a", "slide"); math.Abs(x-6) > 1e-9 {
+		t.Errorf("the slide went to %g, want 6", x)
+	}
+	three := leg(two, assembly.Leg{Along: along("slide", 1, 3), Steps: 2, With: []assembly.Along{along("angle", 600, 610)}})
+	if x, _ := three.Coordinate("a", "angle"); three.Value() != 3 || math.Abs(math.Remainder(x-610, 360)) > 1e-9 {
+		t.Errorf("at %g, turned by %g", three.Value(), x)
+	}
 }

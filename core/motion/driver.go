@@ -189,23 +189,36 @@ func (d *driver) try(v float64) (poses []geom.Pose, way float64, why string) {
 	return to, far / math.Abs(v-d.value), ""
 }
 
+// drove tells where a coordinate that is driven was brought.
+func (d *driver) drove(c driven) (float64, bool) {
+	for i := range d.list {
+		if o := &d.list[i]; o.rel == c.rel && o.of == c.of {
+			return d.at(i, d.value), true
+		}
+	}
+	return 0, false
+}
+
+// at is where a coordinate of the list is when the one that leads is at a value.
+func (d *driver) at(i int, v float64) float64 {
+	lead, c := &d.list[0], &d.list[i]
+	switch {
+	case i == 0:
+		return v
+	case lead.to == lead.from:
+		return c.from
+	}
+	return c.from + (c.to-c.from)*(v-lead.from)/(lead.to-lead.from)
+}
+
 // held are the driven joints, each once, with their coordinates kept where they are when the one that leads is at a value.
 func (d *driver) held(v float64) []*solve.Relation {
-	lead := &d.list[0]
-	part := 0.0
-	if lead.to != lead.from {
-		part = (v - lead.from) / (lead.to - lead.from)
-	}
 	out := make([]*solve.Relation, len(d.rels))
 	for n, i := range d.rels {
 		r := d.sys.Rels[i]
 		for k := range d.list {
 			if c := &d.list[k]; c.rel == i {
-				x := v
-				if k > 0 {
-					x = c.from + (c.to-c.from)*part
-				}
-				r = r.With(r.Held(c.of, x))
+				r = r.With(r.Held(c.of, d.at(k, v)))
 			}
 		}
 		out[n] = r

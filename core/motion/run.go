@@ -3,9 +3,9 @@ package motion
 import (
 	"fmt"
 	"math"
-	"setfast/core/assembly"
 	"slices"
 
+	"setfast/core/assembly"
 	"setfast/core/geom"
 )
 
@@ -48,14 +48,26 @@ func (s *Study) Leg(l assembly.Leg, after *Run) (*Run, string, error) {
 		list = append(list, c)
 	}
 	poses := s.Poses
-	here := func(c driven) float64 { return s.Read(s.Sys.Rels[c.rel], c.of, poses) }
+	brought := map[int]float64{}  // in this leg, by place in the list
+	here := func(i int) float64 { // over as many turns as it was driven before
+		if v, ok := brought[i]; ok {
+			return v
+		}
+		if after != nil {
+			if v, ok := after.d.drove(list[i]); ok {
+				return v
+			}
+		}
+		return s.Read(s.Sys.Rels[list[i].rel], list[i].of, poses)
+	}
 	if after != nil {
 		poses = after.d.poses
 		for _, c := range after.d.list {
 			if !slices.ContainsFunc(list, func(o driven) bool { return o.rel == c.rel && o.of == c.of }) {
-				c.from = here(c)
-				c.to = c.from
 				list = append(list, c)
+				i := len(list) - 1
+				list[i].from = here(i)
+				list[i].to = list[i].from
 			}
 		}
 	}
@@ -68,30 +80,36 @@ func (s *Study) Leg(l assembly.Leg, after *Run) (*Run, string, error) {
 		order := make([]driven, 0, len(list)) // the one that goes leads, the others stand where they are
 		for i, c := range list {
 			if i != k {
-				c.from = here(c)
+				c.from = here(i)
 				c.to = c.from
 				order = append(order, c)
 			}
 		}
 		d = s.newDriver(append([]driven{list[k]}, order...), poses)
+		d.value = here(k)
 		if said[k].Stands {
 			continue
 		}
 		why := d.begin(said[k].From)
-		poses = d.poses
+		poses, brought[k] = d.poses, d.value
 		if why != "" {
 			return &Run{d: d, leg: l}, why, nil
 		}
 	}
 	for k := range said {
 		if said[k].Stands {
-			said[k].From = here(list[k])
+			said[k].From = here(k)
 			list[k].from = said[k].From
 		}
 	}
 	l.Along, l.With = said[0], said[1:]
 	if len(l.With) > 0 {
+		lead := d.value
+		if d.list[0].rel != list[0].rel || d.list[0].of != list[0].of {
+			lead = said[0].From
+		}
 		d = s.newDriver(list, poses)
+		d.value = lead
 	}
 	d.list = list
 	return &Run{d: d, leg: l}, "", nil

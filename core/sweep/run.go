@@ -4,11 +4,11 @@ import (
 	"cmp"
 	"context"
 	"math"
-	"setfast/core/clash"
 	"slices"
 	"strings"
 
 	"setfast/core/assembly"
+	"setfast/core/clash"
 	"setfast/core/geom"
 	"setfast/core/motion"
 	"setfast/core/report"
