@@ -16,7 +16,7 @@ import (
 type Ran struct {
 	*sweep.Done
 	Names  []string      `json:"names"`
-	Frames [][]geom.Pose `json:"frames"` // per step reached, in the order of the names
+	Frames [][]geom.Pose `json:"frames"` // per step reached, in the order of the names: of those that move
 	Limits []Within      `json:"bounds"`
 }
 
@@ -104,6 +104,7 @@ func (a *App) Run(ctx context.Context, id int64, d assembly.Drive, tell func(f f
 	err = a.moves(ctx, b, func(ctx context.Context, m *moving) (err error) {
 		m.o.Tell, m.o.Each = tell, out.watch(m, &d)
 		out.Done, err = sweep.Drive(ctx, m.s, m.parts, d, m.o)
+		out.thin()
 		return err
 	})
 	return out, err
@@ -154,4 +155,29 @@ func (r *Ran) watch(m *moving, d *assembly.Drive) func(run *motion.Run) {
 		}
 		r.Frames = append(r.Frames, frame)
 	}
+}
+
+// thin leaves out the components that stand still all the way.
+func (r *Ran) thin() {
+	var moved []int
+	for i := range r.Names {
+		for _, f := range r.Frames {
+			if f[i] != r.Frames[0][i] {
+				moved = append(moved, i)
+				break
+			}
+		}
+	}
+	names := make([]string, 0, len(moved))
+	for _, i := range moved {
+		names = append(names, r.Names[i])
+	}
+	for k, f := range r.Frames {
+		frame := make([]geom.Pose, 0, len(moved))
+		for _, i := range moved {
+			frame = append(frame, f[i])
+		}
+		r.Frames[k] = frame
+	}
+	r.Names = names
 }

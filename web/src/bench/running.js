@@ -168,6 +168,9 @@ export class Running extends Panel {
   draw(d, r) {
     this.ran = r;
     this.drive = d;
+    const home = poses(this.b.state); // what another run moved and this one does not goes back
+    const at = [...home.values()];
+    this.b.stage.between([...home.keys()], at, at, 0);
     const legs = ways(d, r, (joint, of) => !!this.legs.all.find((c) => c.joint === joint && c.of === of)?.angular);
     this.strip.draw(r, legs);
     this.get("runfiles").hidden = r.frames.length < 2;
