@@ -22,7 +22,10 @@ const firstCurves = 4; // that show without being asked for
 const high = 30; // of a curve, in its own units
 const svg = "http://www.w3.org/2000/svg";
 
-/** The legs of a run as they were gone. @param {import("./legs.js").Drive} d @param {Ran} r @param {(joint: string, of: string) => boolean} angular */
+/**
+ * The legs of a run as they were gone.
+ * @param {import("./legs.js").Drive} d @param {Ran} r @param {(joint: string, of: string) => boolean} angular
+ */
 export function ways(d, r, angular) {
   /** @type {Way[]} */
   const out = [];
@@ -173,7 +176,10 @@ export class Strip {
     );
   }
 
-  /** @param {number | undefined} leg @param {number} at @param {string} tag @param {string} words @returns {[number, number, string, string]} */
+  /**
+   * @param {number | undefined} leg @param {number} at @param {string} tag @param {string} words
+   * @returns {[number, number, string, string]}
+   */
   row(leg, at, tag, words) {
     return [leg ?? 0, at, tag, words];
   }
