@@ -262,11 +262,13 @@ func (b *builder) cover() {
 // latch: a disc turns about a point beside its middle, and a flat follower runs on its edge. The lifts are taken from that edge.
 func (b *builder) latch() {
 	b.begin("Vent latch", "GV-160")
-	b.place("Latch plate", "Latch cam", "Latch follower")
+	b.place("Latch plate", "Latch cam", "Latch follower", "Latch spring")
 	b.do(commands.Relate{Type: "revolute", Put: b.rim("Latch cam", geom.V(0, 0, 0), z, 6.05), On: b.feature("Latch plate", part.Circle, geom.V(30, 30, 8), z, 6), Sense: "", Plan: true})
 	turn := b.last()
 	b.do(commands.Relate{Type: "prismatic", Put: b.hole("Latch follower", geom.V(20, 0, 0), x, 5), On: b.hole("Latch plate", geom.V(100, 30, 18), x, 5.05), Sense: "same"})
 	slide := b.last()
+	b.relate("fastened", b.rim("Latch spring", geom.V(0, 0, 0), x, 5.2), b.rim("Latch follower", geom.V(4, 0, 0), x, 5), "")
+	b.do(commands.Fit{A: "Latch plate", B: "Latch spring", Kind: "ignore", Note: "a spring, drawn as long as it gets: it is pressed together by up to 12"})
 	if b.err != nil {
 		return
 	}

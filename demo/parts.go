@@ -109,7 +109,12 @@ cut`},
 	{"Latch follower", "GV-403", "brass", 8500, false, `
 cyl 0 0 0 1 0 0 5 70
 cyl 0 0 0 1 0 0 9 4
-fuse`}, {"Drive bed", "GV-501", "steel", 7850, false, `
+fuse`},
+	{"Latch spring", "GV-404", "spring steel", 7850, false, `
+cyl 0 0 0 1 0 0 8 44
+cyl -1 0 0 1 0 0 5.2 46
+cut`}, // as a sleeve, which is how springs are drawn in short, as long as it is where the follower is farthest out
+	{"Drive bed", "GV-501", "steel", 7850, false, `
 box 0 0 0 200 100 10
 cyl 100 60 10 0 0 1 6 16
 fuse

@@ -10,9 +10,6 @@ import (
 	"setfast/core/part"
 )
 
-// chord is how far triangles may be off the shape they are drawn of, in parts of its diagonal; see kernel/occt.
-const chord = 0.0012
-
 // Solid is the part as it is looked at for clashes; DecodeMesh comes before, where the part was kept. key tells it from others. Parts without a
 // shape give none.
 func (d *Derived) Solid(key string) *clash.Solid {
@@ -46,7 +43,7 @@ func (d *Derived) Solid(key string) *clash.Solid {
 	}
 	s := clash.NewSolid(points, triangles, inTriangles(m.FaceEnds), faces)
 	low, high := geom.FromArray(d.Low), geom.FromArray(d.High)
-	s.Key, s.Closed, s.Volume, s.Off = key, d.Solids > 0, d.Volume, chord*high.Sub(low).Norm()
+	s.Key, s.Closed, s.Volume, s.Off = key, d.Solids > 0, d.Volume, part.Chord*high.Sub(low).Norm()
 	return s
 }
 

@@ -15,6 +15,7 @@ const (
 	doubt   known = iota // only the exact shapes can tell
 	flat                 // two planes: their triangles are exact
 	cleared              // they do not go through one another; how far apart they are is said
+	through              // they go through one another, but for the tolerance of the chords that they are drawn by
 )
 
 // seen is a face where it stands in the frame of the first solid of a pair.
@@ -114,6 +115,8 @@ func rounds(a, b *seen, mm float64) (known, float64) {
 		return cleared, math.Hypot(max(0, beyond), max(0, gap))
 	case gap >= -mm:
 		return cleared, max(0, gap)
+	case hole.f.Side == "hole" && hole.s.Faces[hole.at].whole && shank.s.Faces[shank.at].whole:
+		return through, 0
 	}
 	return doubt, 0
 }
@@ -147,6 +150,10 @@ func besides(p, x *seen, mm float64) (known, float64) {
 		}
 		if low >= -mm || high <= mm || gap >= -mm {
 			return cleared, math.Hypot(off, max(0, gap))
+		}
+		// a face is of one piece: what has points inside and outside a whole round meets it
+		if bent := p.s.Off + mm; x.s.Faces[x.at].whole && least < x.f.Radius-bent && most > x.f.Radius+bent {
+			return through, 0
 		}
 	case round && math.Abs(n.Dot(x.f.Z)) < tol.FitDirection:
 		over := x.f.O.Sub(p.f.O).Dot(n) - x.f.Radius

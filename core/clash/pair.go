@@ -16,6 +16,7 @@ type met struct {
 	tris     [2]int32 // … and triangles of them
 	crosses  bool     // surfaces go through one another, or one lies in the other
 	doubtful bool     // some surfaces are so near that their triangles cannot decide
+	sure     bool     // it crosses by its exact surfaces, or by more than triangles are off
 }
 
 // pairing is the scratch of looking at pairs; it belongs to one goroutine.
@@ -29,6 +30,7 @@ type pairing struct {
 	enough float64   // what is nearer than this is as good as touching
 	hint   *[2]int32 // triangles that were nearest when the pair was looked at last
 	kept   *Kept     // surfaces that stay where they are: what lies on one side of them is not looked at
+	surely bool      // what crosses surely is looked for, where other surfaces are in doubt too
 	fine   bool      // triangles are so fine that they decide: what they cross by more than they may be off goes through
 }
 
@@ -68,7 +70,7 @@ func (p *pairing) look(a, b *Solid, to geom.Pose, mm, clearance float64) met {
 	s := &p.search
 	s.begin(b.Mesh)
 	s.stack = append(s.stack[:0], [2]int32{0, 0})
-	for len(s.stack) > 0 && p.best >= p.enough {
+	for len(s.stack) > 0 && p.best >= p.enough && !(p.surely && out.sure) {
 		top := s.stack[len(s.stack)-1]
 		s.stack = s.stack[:len(s.stack)-1]
 		n, m := &a.Mesh.nodes[top[0]], &b.Mesh.nodes[top[1]]
@@ -110,6 +112,7 @@ func (p *pairing) look(a, b *Solid, to geom.Pose, mm, clearance float64) met {
 	}
 	if !out.crosses && !out.doubtful && p.kept == nil {
 		out.crosses = p.contains(a, b, &t, mm)
+		out.sure = out.crosses
 	}
 	return out
 }
@@ -177,6 +180,9 @@ func (p *pairing) triangles(out *met, a, b *Solid, i, j int32, v *[3]geom.Vec, t
 		if f.what == cleared && f.distance >= p.best {
 			f.settled = true
 		}
+		if f.what == through {
+			f.settled, out.crosses, out.sure = true, true, true
+		}
 		if f.settled {
 			return
 		}
@@ -205,7 +211,8 @@ func (p *pairing) triangles(out *met, a, b *Solid, i, j int32, v *[3]geom.Vec, t
 		}
 		return
 	}
-	if !f.level && !out.crosses && trianglesCross(&u, v, mm) {
+	if !f.level && !p.passes(out) && trianglesCross(&u, v, mm) {
+		out.sure = out.sure || p.surely && (!f.rough || trianglesCross(&u, v, mm+a.Off+b.Off))
 		out.crosses, f.distance, f.at = true, 0, middle(&u).Add(middle(v)).Scale(0.5)
 		out.faces, out.at = [2]int32{fa, fb}, f.at
 	}
@@ -222,11 +229,15 @@ func (p *pairing) triangles(out *met, a, b *Solid, i, j int32, v *[3]geom.Vec, t
 	if p.fine {
 		shared += a.Off + b.Off // chords of round borders
 	}
-	if f.alike && !out.doubtful && f.distance == 0 && shareArea(&u, v, shared) {
+	if f.alike && !(out.doubtful && !p.surely) && f.distance == 0 && shareArea(&u, v, shared) {
 		out.doubtful = true
+		out.sure = out.sure || p.surely && shareArea(&u, v, shared+a.Off+b.Off)
 	}
-	f.settled = f.distance == 0 && (f.level && !f.alike || out.crosses || out.doubtful)
+	f.settled = f.distance == 0 && (f.level && !f.alike || p.passes(out) || out.doubtful && !p.surely)
 }
+
+// passes tells whether it is known that two solids go through one another.
+func (p *pairing) passes(out *met) bool { return out.crosses && (out.sure || !p.surely) }
 
 // shareArea tells whether two triangles of one plane overlap there by more than a length: no edge of either parts them.
 func shareArea(u, v *[3]geom.Vec, mm float64) bool {
@@ -293,6 +304,9 @@ func (p *pairing) facing(a, b *Solid, fa, fb int32, t *relative, mm float64) *fa
 		return f
 	}
 	f.what, f.distance = between(&x, &y, mm)
+	if f.what == through && !p.surely {
+		f.what = doubt // how deep only the exact shapes tell
+	}
 	if f.what == doubt {
 		f.distance = math.Inf(1)
 	}
@@ -340,39 +354,4 @@ func (p *pairing) contains(a, b *Solid, t *relative, mm float64) bool {
 func (t *relative) back(v geom.Vec) geom.Vec {
 	d := v.Sub(t.o)
 	return geom.V(d.Dot(t.r[0]), d.Dot(t.r[1]), d.Dot(t.r[2]))
-}
-
-// Sight is how two solids stand to one another, by fine triangles.
-type Sight struct {
-	Crosses  bool    // by more than a length
-	Distance float64 // none where they touch; at least clearance where they are farther apart than that
-	At       geom.Vec
-	Faces    [2]int32
-	Tris     [2]int32 // that are nearest, by their numbers in the trees
-}
-
-// Eye looks at pairs of solids by their triangles. It belongs to one goroutine.
-type Eye struct{ p pairing }
-
-// See looks at two solids, the second standing at a pose in the frame of the first: what overlaps by more than mm crosses, what is nearer than
-// clearance is measured. hint is where they were nearest when they were looked at before, or nil.
-func (e *Eye) See(a, b *Solid, to geom.Pose, mm, clearance float64, hint *[2]int32) Sight {
-	e.p.fine, e.p.hint = true, hint
-	m := e.p.look(a, b, to, mm, clearance)
-	e.p.hint = nil
-	s := Sight{m.crosses || m.doubtful, min(m.distance, clearance), m.at, m.faces, m.tris}
-	if s.Crosses {
-		s.Distance = 0
-	}
-	return s
-}
-
-// Deep is how deep two solids are in one another by their triangles, roughly: some hundredths of it may be missed.
-func Deep(a, b *Solid, to geom.Pose) float64 {
-	_, common, ok := commonOf(a, b, to, raySide/4)
-	if !ok {
-		return 0
-	}
-	common.side, common.moved, common.halvings = gridSide/2, 2, 5
-	return deepest(common, a.fine(), b.fine(), to).mm
 }

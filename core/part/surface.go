@@ -6,6 +6,9 @@ import (
 	"setfast/core/geom"
 )
 
+// Chord is how far triangles may be off the shape they are drawn of, in parts of its diagonal; see kernel/occt.
+const Chord = 0.0012
+
 // Surface is a feature with where it ends on the part: what a feature alone does not tell. All in the part's own frame, mm.
 type Surface struct {
 	Name string

@@ -3,6 +3,7 @@ package relate
 import (
 	"context"
 	"math"
+	"slices"
 	"testing"
 
 	"setfast/core/clash"
@@ -78,15 +79,32 @@ func TestBoundsOfRelating(t *testing.T) {
 			t.Errorf("NewResistance: %g: %d, want %d", lean, len(got), want)
 		}
 	}
-	for deep, want := range map[float64]int{0.09: 0, 0.11: 1} { // PassesThrough
-		d, shapes := two(plate, cube, shift(5, 5, 10))
+	bent := slices.Clone(cube) // of surfaces that are not known
+	for i := range bent {
+		bent[i].Kind = ""
+	}
+	pin, bored := []part.Surface{round("pin", part.Cylinder, v(0, 0, 0), 5, -10, 10, "shaft")}, []part.Surface{round("bore", part.Cylinder, v(0, 0, 0), 5, -5, 5, "hole")}
+	for _, c := range []struct {
+		name string
+		a, b []part.Surface
+		at   geom.Pose
+		want int
+	}{
+		{"PassesThrough", plate, bent, shift(5, 5, 10-0.09), 0}, // triangles decide
+		{"PassesThrough", plate, bent, shift(5, 5, 10-0.11), 1},
+		{"tolerance_mm", plate, cube, shift(5, 5, 10-0.9e-3), 0}, // flat faces decide
+		{"tolerance_mm", plate, cube, shift(5, 5, 10-1.1e-3), 1},
+		{"a pin in its hole", bored, pin, shift(0, 0, 0), 0},
+		{"a pin's end", plate, pin, shift(30, 30, 19.99), 1}, // whole rounds decide
+	} {
+		d, shapes := two(c.a, c.b, c.at)
 		s, err := newScene(d, "main", shapes)
 		if err != nil {
 			t.Fatal(err)
 		}
-		f := &following{s: s, c: d.Assemblies["main"].Components[1], unit: 1, meshes: map[int]*clash.Mesh{}}
-		if got := f.passing(shift(5, 5, 10-deep)); len(got) != want {
-			t.Errorf("PassesThrough: %g deep: %v, want %d", deep, got, want)
+		f := &following{s: s, c: d.Assemblies["main"].Components[1], unit: 1, solids: map[int]*clash.Solid{}}
+		if got := f.passing(c.at); len(got) != c.want {
+			t.Errorf("%s: %v, want %d", c.name, got, c.want)
 		}
 	}
 }

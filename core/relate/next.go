@@ -59,7 +59,7 @@ func Following(ctx context.Context, doc *assembly.Document, name, component stri
 	if c == nil || c.Suppressed {
 		return nil, nil, fmt.Errorf("there is no component %q that stands here", component)
 	}
-	f := &following{s: s, c: c, taken: map[string]geom.Vec{}, meshes: map[int]*clash.Mesh{}, unit: slices.IndexFunc(s.units, func(u unit) bool { return u.name == component })}
+	f := &following{s: s, c: c, taken: map[string]geom.Vec{}, solids: map[int]*clash.Solid{}, unit: slices.IndexFunc(s.units, func(u unit) bool { return u.name == component })}
 	f.indexed()
 	f.standing()
 	if len(f.seats(component)) > 0 {
@@ -173,8 +173,9 @@ type following struct {
 	s      *scene
 	c      *assembly.Component
 	unit   int
-	index  map[string]*surface // by reference
-	meshes map[int]*clash.Mesh // per component, as they are asked for
+	index  map[string]*surface  // by reference
+	solids map[int]*clash.Solid // per component, as they are asked for
+	eye    clash.Eye
 	taken  map[string]geom.Vec // places like those that are proposed, by reference
 	on     []bool              // per component: it stands, or is tied to what does
 	out    []Next

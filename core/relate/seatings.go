@@ -44,7 +44,7 @@ func Seatings(ctx context.Context, doc *assembly.Document, name, component strin
 	if c == nil || c.Suppressed {
 		return nil, fmt.Errorf("there is no component %q that stands here", component)
 	}
-	f := &following{s: s, c: c, meshes: map[int]*clash.Mesh{}, unit: slices.IndexFunc(s.units, func(u unit) bool { return u.name == component })}
+	f := &following{s: s, c: c, solids: map[int]*clash.Solid{}, unit: slices.IndexFunc(s.units, func(u unit) bool { return u.name == component })}
 	f.indexed()
 	own := simple(f.seats(component))
 	if len(own) == 0 {
