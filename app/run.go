@@ -42,9 +42,9 @@ type moving struct {
 	o     sweep.Options
 }
 
-// moves does something with an assembly that can be moved, within the time that a check may take.
+// moves does something with an assembly that can be moved: who waits sees how far it is and can stop it, so it may take its time.
 func (a *App) moves(ctx context.Context, b *bodies, do func(ctx context.Context, m *moving) error) error {
-	ctx, cancel := context.WithTimeout(ctx, a.Limits.Check)
+	ctx, cancel := context.WithTimeout(ctx, a.Limits.Open)
 	defer cancel()
 	return a.work(ctx, func() error {
 		j := b.j

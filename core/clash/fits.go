@@ -1,12 +1,12 @@
 package clash
 
 import (
-	"math"
 	"slices"
 	"strings"
 
 	"setfast/core/assembly"
 	"setfast/core/part"
+	"setfast/core/standard"
 	"setfast/core/teeth"
 	"setfast/core/tol"
 )
@@ -45,17 +45,11 @@ func end(r assembly.Ref) string {
 	return r.String()
 }
 
-// coarse are thread diameters with the pitches of the coarse series, hundredths of a mm (ISO 261, values from memory).
-var coarse = [][2]float64{{160, 35}, {200, 40}, {250, 45}, {300, 50}, {350, 60}, {400, 70}, {500, 80}, {600, 100}, {700, 100}, {800, 125}, {1000, 150},
-	{1200, 175}, {1400, 200}, {1600, 200}, {1800, 250}, {2000, 250}, {2200, 250}, {2400, 300}, {2700, 300}, {3000, 350}, {3600, 400}}
-
-// threadDepth is how deep a thread of a diameter is: 17/24 of the height of its triangle, which is √3/2 of the pitch (ISO 68-1). Between sizes
-// the next larger pitch counts, beyond them a tenth of the diameter (common practice, no source).
+// threadDepth is how deep a thread of a diameter is, of the coarse series (ISO 68-1, ISO 261); beyond its sizes a tenth of the diameter
+// (common practice, no source).
 func threadDepth(d float64) float64 {
-	for _, c := range coarse {
-		if d <= c[0]/100+tol.FitPlace {
-			return 17.0 / 24 * math.Sqrt(3) / 2 * c[1] / 100
-		}
+	if pitch, ok := standard.PitchOf(d - tol.FitPlace); ok {
+		return standard.Thread{D: d, Pitch: pitch}.Deep()
 	}
 	return d / 10
 }

@@ -9,16 +9,12 @@ import (
 	"setfast/core/geom"
 	"setfast/core/part"
 	"setfast/core/report"
+	"setfast/core/standard"
 	"setfast/core/tol"
 )
 
 // significant keeps three digits.
 func significant(x float64) float64 { return report.Significant(x, 3) }
-
-// coarse are the pitches, in hundredths of a mm, of metric threads of the coarse series by nominal diameter in mm (ISO 261:1998; values
-// from memory).
-var coarse = []struct{ d, pitch float64 }{{2, 40}, {2.5, 45}, {3, 50}, {4, 70}, {5, 80}, {6, 100}, {8, 125}, {10, 150}, {12, 175}, {14, 200},
-	{16, 200}, {18, 250}, {20, 250}, {22, 250}, {24, 300}}
 
 // threadNear is how near a diameter must be to a nominal one, mm; common practice, no source.
 const threadNear = 0.06
@@ -35,10 +31,10 @@ func (s *scene) hint(f *Found) {
 			in, hole = hole, in
 		}
 		screwed := c.interference > 0 || math.Abs(in.Radius-hole.Radius) < tol.SizeForSize && (s.bodies[c.a].fastener || s.bodies[c.b].fastener)
-		for _, t := range coarse {
-			if screwed && math.Abs(2*in.Radius-t.d) <= threadNear {
+		for _, t := range standard.Coarse() {
+			if screwed && !t.Inch && math.Abs(2*in.Radius-t.D) <= threadNear {
 				f.Hints = append(f.Hints, Hint{"thread", hole.ref, in.ref, fmt.Sprintf("M%s in a hole of Ø%s: likely a thread, pitch %s mm (coarse series of ISO 261)",
-					part.Number(t.d), part.Number(three(2*hole.Radius)), part.Number(t.pitch/100))})
+					part.Number(t.D), part.Number(three(2*hole.Radius)), part.Number(t.Pitch))})
 			}
 		}
 	}

@@ -23,7 +23,7 @@ func (f *following) passing(at geom.Pose) []string {
 	low, high, _ := f.s.box(f.unit)
 	low, high = by.Box(low, high)
 	for u := range f.s.units {
-		if u == f.unit {
+		if u == f.unit || f.on != nil && !f.on[u] { // what nothing holds yet can make room
 			continue
 		}
 		l, h, ok := f.s.box(u)
