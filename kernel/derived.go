@@ -41,7 +41,8 @@ type DerivedFeature struct {
 	Name   string         `json:"n"`
 	Kind   part.Kind      `json:"k"`
 	Label  string         `json:"label"`
-	Hint   string         `json:"hint,omitempty"` // tells it from others like it
+	Hint   string         `json:"hint,omitempty"`   // tells it from others like it
+	Called string         `json:"called,omitempty"` // what the file calls it: a name for it too
 	O      [3]float64     `json:"o"`
 	Z      *[3]float64    `json:"z,omitempty"`
 	Radius float64        `json:"r,omitempty"`
@@ -86,10 +87,13 @@ func Derive(p *Part) *Derived {
 	}
 	fs, order := p.Features()
 	same := p.twins(fs, order)
-	hints := p.hints(fs, same)
+	hints, called := p.hints(fs, same), p.callings(fs, same)
 	for _, n := range order {
 		f := fs[n]
-		x := DerivedFeature{Name: n, Kind: f.Kind, Label: f.Describe(), O: f.O.Array(), Radius: f.Radius, Half: f.HalfAngle, Side: f.Side, Face: -1, Edge: -1, Vertex: -1, Same: same[n], Hint: hints[n]}
+		x := DerivedFeature{Name: n, Kind: f.Kind, Label: f.Describe(), O: f.O.Array(), Radius: f.Radius, Half: f.HalfAngle, Side: f.Side, Face: -1, Edge: -1, Vertex: -1, Same: same[n], Hint: hints[n], Called: called[n]}
+		if x.Called != "" {
+			x.Hint = x.Called
+		}
 		if f.Z != (geom.Vec{}) {
 			z := f.Z.Array()
 			x.Z = &z
@@ -194,6 +198,9 @@ func (d *Derived) Part() *part.Part {
 		f := x.feature()
 		p.Features[x.Name] = f
 		p.Order = append(p.Order, x.Name)
+		if x.Called != "" {
+			p.Features[x.Called] = f
+		}
 		if x.Face >= 0 {
 			p.Shape = append(p.Shape, f)
 		}

@@ -29,19 +29,20 @@ type (
 		Children   []rawNode  `json:"children"`
 	}
 	rawPart struct {
-		Name     string        `json:"name"`
-		Solids   int           `json:"solids"`
-		Sewn     bool          `json:"sewn"`
-		Color    []float64     `json:"color"`
-		Faces    []rawFace     `json:"faces"`
-		Edges    []rawEdge     `json:"edges"`
-		Vertices [][3]float64  `json:"vertices"`
-		Area     float64       `json:"area"`
-		Volume   float64       `json:"volume"`
-		Centroid [3]float64    `json:"centroid"`
-		Inertia  [3][3]float64 `json:"inertia"`
-		Low      [3]float64    `json:"low"`
-		High     [3]float64    `json:"high"`
+		Name     string         `json:"name"`
+		Solids   int            `json:"solids"`
+		Sewn     bool           `json:"sewn"`
+		Color    []float64      `json:"color"`
+		Faces    []rawFace      `json:"faces"`
+		Called   map[int]string `json:"called"`
+		Edges    []rawEdge      `json:"edges"`
+		Vertices [][3]float64   `json:"vertices"`
+		Area     float64        `json:"area"`
+		Volume   float64        `json:"volume"`
+		Centroid [3]float64     `json:"centroid"`
+		Inertia  [3][3]float64  `json:"inertia"`
+		Low      [3]float64     `json:"low"`
+		High     [3]float64     `json:"high"`
 		Mesh     *struct {
 			Positions  int `json:"positions"`
 			Vertices   int `json:"vertices"`
@@ -131,7 +132,7 @@ func (r *rawNode) node(parts int) (*Node, error) {
 }
 
 func (r *rawPart) part(blob []byte) (*Part, error) {
-	p := &Part{Name: r.Name, Solids: r.Solids, Sewn: r.Sewn, Color: r.Color, Area: r.Area, Volume: r.Volume,
+	p := &Part{Called: r.Called, Name: r.Name, Solids: r.Solids, Sewn: r.Sewn, Color: r.Color, Area: r.Area, Volume: r.Volume,
 		Centroid: vec(r.Centroid), Inertia: r.Inertia, Low: vec(r.Low), High: vec(r.High)}
 	size := p.High.Sub(p.Low).Norm()
 	for i := range r.Faces {

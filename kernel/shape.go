@@ -10,7 +10,7 @@ import (
 )
 
 // Version marks what this code derives from a file; derived data of another version is derived again.
-const Version = 5
+const Version = 6
 
 // Import is what a file holds.
 type Import struct {
@@ -38,6 +38,7 @@ type Part struct {
 	Sewn      bool
 	Color     []float64 // red, green, blue 0–1, or none
 	Faces     []Face
+	Called    map[int]string // faces that the file has names for
 	Edges     []Edge
 	Vertices  []geom.Vec
 	Area      float64

@@ -1,6 +1,9 @@
 package format
 
 import (
+	"maps"
+	"slices"
+
 	"setfast/core/assembly"
 	"setfast/core/part"
 )
@@ -52,7 +55,13 @@ func Bare(d *assembly.Document) *assembly.Document {
 		p := *d.Parts[n]
 		p.Source, p.Shape, p.Listed, p.Order = part.Source{}, nil, 0, nil
 		p.Features = map[string]part.Feature{}
-		for _, f := range d.Parts[n].Order {
+		names := slices.Clone(d.Parts[n].Order)
+		for _, f := range slices.Sorted(maps.Keys(used[n])) { // what the source calls its faces is in no order
+			if _, own := d.Parts[n].Features[f]; own && !slices.Contains(names, f) {
+				names = append(names, f)
+			}
+		}
+		for _, f := range names {
 			if used[n][f] {
 				p.Features[f] = d.Parts[n].Features[f]
 				p.Order = append(p.Order, f)

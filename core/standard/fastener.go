@@ -160,7 +160,7 @@ func (f *Fastener) Dimensions() (out []Value) {
 		}
 		x := f.Values[l]
 		if l == "b" {
-			x = f.Threaded()
+			x = f.column()
 		}
 		out = append(out, Value{l, x})
 	}
@@ -172,7 +172,7 @@ func (f *Fastener) Dimensions() (out []Value) {
 
 // Threaded is how long the thread of a screw is: b of the table, longer on long bolts (ISO 4014), up to the head on short ones.
 func (f *Fastener) Threaded() float64 {
-	b, ok := f.Values["b"]
+	b, ok := f.Values["b"], f.Values["b"] > 0
 	whole := f.Length
 	if f.Head == "countersunk" {
 		whole -= f.Values["k"]
@@ -180,16 +180,21 @@ func (f *Fastener) Threaded() float64 {
 	if !ok {
 		return whole
 	}
-	if f.Standard.Name == "ISO 4014" { // its table has three columns: each is the first one and a constant
-		if f.Length > 125 {
-			b += 6
-		}
-		if f.Length > 200 {
-			b += 13
-		}
-	}
+	b = f.column()
 	if f.Length > 0 && whole <= b+run*f.Thread.Pitch {
 		return whole
+	}
+	return b
+}
+
+// column is b of the table: that of ISO 4014 has three columns, each of which is the first one and a constant.
+func (f *Fastener) column() float64 {
+	b := f.Values["b"]
+	if f.Standard.Name == "ISO 4014" && f.Length > 125 {
+		b += 6
+	}
+	if f.Standard.Name == "ISO 4014" && f.Length > 200 {
+		b += 13
 	}
 	return b
 }

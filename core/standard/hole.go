@@ -4,11 +4,13 @@ import "math"
 
 // Hole is what a thread goes through or is cut in, mm.
 type Hole struct {
-	Thread               string
-	D                    float64 // of the thread
-	Fine, Medium, Coarse float64 // clearance holes
-	Drill                float64 // before tapping
-	Inch                 bool
+	Thread string  `json:"thread"`
+	D      float64 `json:"-"` // of the thread
+	Fine   float64 `json:"fine"`
+	Medium float64 `json:"medium"`
+	Coarse float64 `json:"coarse"`
+	Drill  float64 `json:"tapping_drill"`
+	Inch   bool    `json:"-"`
 }
 
 // holes are clearance holes by series (ISO 273:1979, table 1) and tapping drills for coarse threads (ISO 2306:1972); values from memory.

@@ -96,7 +96,7 @@ func d1(v map[string]float64) float64 { return v["d1"] }
 // both from memory.
 func TestCells(t *testing.T) {
 	for name, want := range map[string]map[string]float64{
-		"ISO 4762 M6x20":          {"dk": 10, "k": 6, "s": 5, "P": 1, "d": 6, "b": 20, "l": 20},
+		"ISO 4762 M6x20":          {"dk": 10, "k": 6, "s": 5, "P": 1, "d": 6, "b": 24, "l": 20},
 		"ISO 4762 M8x60":          {"dk": 13, "k": 8, "s": 6, "b": 28},
 		"ISO 4014 M10x130":        {"k": 6.4, "s": 16, "b": 32},
 		"ISO 4014 M12x220":        {"b": 49},

@@ -31,6 +31,13 @@
 #include <TDF_Label.hxx>
 #include <TDF_LabelSequence.hxx>
 #include <TDF_Tool.hxx>
+#include <StepShape_AdvancedFace.hxx>
+#include <TCollection_HAsciiString.hxx>
+#include <TransferBRep.hxx>
+#include <Transfer_TransientProcess.hxx>
+#include <XSControl_TransferReader.hxx>
+#include <XSControl_WorkSession.hxx>
+#include <Interface_InterfaceModel.hxx>
 #include <TDataStd_Name.hxx>
 #include <TDocStd_Document.hxx>
 #include <TopExp.hxx>
@@ -104,6 +111,22 @@ struct reader {
   Handle(TDocStd_Document) kept; // the labels live as long as it does
   std::map<std::string, int> part_of;
   std::map<std::string, std::string> part_name;
+  std::map<const TopoDS_TShape *, std::string> face_name;
+
+  // name_faces keeps what a STEP file calls its faces, where it calls them anything.
+  void name_faces(const Handle(XSControl_WorkSession) &ws) {
+    Handle(Interface_InterfaceModel) model = ws->Model();
+    Handle(Transfer_TransientProcess) made = ws->TransferReader()->TransientProcess();
+    if (model.IsNull() || made.IsNull()) return;
+    for (int i = 1; i <= model->NbEntities(); i++) {
+      Handle(StepShape_AdvancedFace) f = Handle(StepShape_AdvancedFace)::DownCast(model->Value(i));
+      if (f.IsNull() || f->Name().IsNull() || f->Name()->IsEmpty()) continue;
+      std::string n = f->Name()->ToCString();
+      if (n == "NONE" || n.size() > 40) continue;
+      TopoDS_Shape s = TransferBRep::ShapeResult(made, f);
+      if (!s.IsNull()) face_name[s.TShape().get()] = n;
+    }
+  }
 
   size_t floats(const std::vector<float> &v) {
     size_t at = blob.size();
@@ -272,6 +295,13 @@ struct reader {
     out.open('[');
     for (int i = 1; i <= faces.Extent(); i++) analytic &= write_face(out, TopoDS::Face(faces(i)));
     out.close(']');
+    out.key("called");
+    out.open('{');
+    for (int i = 1; i <= faces.Extent(); i++) {
+      auto n = face_name.find(faces(i).TShape().get());
+      if (n != face_name.end()) out.kstr(std::to_string(i - 1).c_str(), n->second);
+    }
+    out.close('}');
     TopTools_IndexedDataMapOfShapeListOfShape on;
     TopExp::MapShapesAndAncestors(s, TopAbs_EDGE, TopAbs_FACE, on);
     out.key("edges");
@@ -346,6 +376,7 @@ struct reader {
       r.ChangeReader().FileUnits(lengths, angles, solid);
       if (lengths.Length() > 0) unit = lengths.Value(1).ToCString();
       if (!r.Transfer(doc)) return fail("the STEP file holds no product that can be read");
+      if (whole) name_faces(r.ChangeReader().WS());
       for (NCollection_DataMap<TCollection_AsciiString, Handle(STEPCAFControl_ExternFile)>::Iterator it(r.ExternFiles()); it.More(); it.Next())
         if (it.Value()->GetLoadStatus() != IFSelect_RetDone || !it.Value()->GetTransferStatus()) missing.push_back(it.Key().ToCString());
     }

@@ -8,6 +8,7 @@
 //   move X Y Z | turn X Y Z DX DY DZ DEG | mirror X Y Z DX DY DZ
 //   chamfer D | round R           all edges of the top shape that can take it
 //   color R G B                   of the product written next
+//   call NAME X Y Z               the face nearest to a point, of the product written next
 //   product NAME…                 the top shape becomes a part of this name
 //   step PATH                     writes all products since the last one to a STEP file (AP214)
 //   step242 PATH | iges PATH
@@ -25,6 +26,8 @@
 #include <BRepAlgoAPI_Fuse.hxx>
 #include <BRepBuilderAPI_MakeFace.hxx>
 #include <BRepBuilderAPI_MakePolygon.hxx>
+#include <BRepBuilderAPI_MakeVertex.hxx>
+#include <BRepExtrema_DistShapeShape.hxx>
 #include <BRepBuilderAPI_NurbsConvert.hxx>
 #include <BRepBuilderAPI_Transform.hxx>
 #include <BRepFilletAPI_MakeChamfer.hxx>
@@ -45,6 +48,8 @@
 #include <TDataStd_Name.hxx>
 #include <TDocStd_Document.hxx>
 #include <TopExp.hxx>
+#include <TopExp_Explorer.hxx>
+#include <TopoDS_Vertex.hxx>
 #include <TopTools_IndexedMapOfShape.hxx>
 #include <TopoDS.hxx>
 #include <XCAFApp_Application.hxx>
@@ -62,11 +67,25 @@ struct product {
   TopoDS_Shape shape;
   Quantity_Color color;
   bool colored;
+  std::vector<std::pair<std::string, gp_Pnt>> called;
 };
+
+// nearest is the face of a shape that is nearest to a point.
+TopoDS_Shape nearest(const TopoDS_Shape &s, const gp_Pnt &p) {
+  TopoDS_Shape best;
+  double least = 0;
+  TopoDS_Vertex v = BRepBuilderAPI_MakeVertex(p);
+  for (TopExp_Explorer x(s, TopAbs_FACE); x.More(); x.Next()) {
+    BRepExtrema_DistShapeShape d(v, x.Current());
+    if (d.IsDone() && (best.IsNull() || d.Value() < least)) { best = x.Current(); least = d.Value(); }
+  }
+  return best;
+}
 
 struct maker {
   std::vector<TopoDS_Shape> stack;
   std::vector<product> products;
+  std::vector<std::pair<std::string, gp_Pnt>> called;
   Quantity_Color color;
   bool colored = false;
 
@@ -90,6 +109,7 @@ struct maker {
     STEPCAFControl_Controller::Init();
     Interface_Static::SetCVal("write.step.schema", word == "step242" ? "AP242DIS" : "AP214IS");
     Interface_Static::SetCVal("write.step.unit", "MM");
+    Interface_Static::SetIVal("write.stepcaf.subshapes.name", 1);
     Handle(TDocStd_Document) doc;
     XCAFApp_Application::GetApplication()->NewDocument("MDTV-XCAF", doc);
     Handle(XCAFDoc_ShapeTool) st = XCAFDoc_DocumentTool::ShapeTool(doc->Main());
@@ -98,6 +118,10 @@ struct maker {
       TDF_Label l = st->AddShape(p.shape, Standard_False);
       TDataStd_Name::Set(l, TCollection_ExtendedString(p.name.c_str(), Standard_True));
       if (p.colored) ct->SetColor(l, p.color, XCAFDoc_ColorSurf);
+      for (auto &c : p.called) {
+        TDF_Label f = st->AddSubShape(l, nearest(p.shape, c.second));
+        if (!f.IsNull()) TDataStd_Name::Set(f, TCollection_ExtendedString(c.first.c_str(), Standard_True));
+      }
     }
     STEPCAFControl_Writer w;
     w.SetNameMode(true);
@@ -201,9 +225,15 @@ struct maker {
       double r = num(), g = num(), b = num();
       color = Quantity_Color(r, g, b, Quantity_TOC_sRGB);
       colored = true;
+    } else if (w == "call") {
+      std::string name;
+      in >> name;
+      gp_Pnt p = pnt();
+      called.push_back({name, p});
     } else if (w == "product") {
-      products.push_back({rest(), pop(), color, colored});
+      products.push_back({rest(), pop(), color, colored, called});
       colored = false;
+      called.clear();
     } else if (w == "step" || w == "step242" || w == "iges") {
       write(w, rest());
     } else {

@@ -1,0 +1,71 @@
+package kernel
+
+import (
+	"bytes"
+	"context"
+	"math"
+	"os"
+	"path/filepath"
+	"testing"
+	"time"
+
+	"setfast/core/geom"
+	"setfast/core/standard"
+)
+
+// TestCatalogue makes one fastener of each standard and reads it back: its volume is that of the closed form, and the faces that are named lie
+// where the table has them.
+func TestCatalogue(t *testing.T) {
+	r := runner(t)
+	ctx := context.Background()
+	for i, name := range []string{"ISO 4762 M6x20", "ISO 4014 M10x60", "ISO 4017 M8x25", "ISO 10642 M5x16", "ISO 7380-1 M6x12", "ISO 4026 M6x8", "ISO 4032 M6", "ISO 4035 M6",
+		"ISO 7040 M6", "DIN 985 M8", "ISO 7089 M6", "ISO 7090 M10", "ISO 2338 6x30", "ISO 8734 5x20", "DIN 471 20", "DIN 472 20", "ASME B18.3 1/4-20x1", "ASME B18.2.2 1/4"} {
+		f, err := standard.Read(name)
+		if err != nil {
+			t.Fatal(err)
+		}
+		data, err := r.Catalogue(ctx, f)
+		if err != nil {
+			t.Errorf("%s: %v", name, err)
+			continue
+		}
+		if i == 0 {
+			time.Sleep(time.Second) // files tell the second in which they were written
+			if again, err := r.Catalogue(ctx, f); err != nil || !bytes.Equal(data, again) {
+				t.Errorf("%s: made again it is another file: %v", name, err)
+			}
+		}
+		path := filepath.Join(t.TempDir(), "made.step")
+		if err := os.WriteFile(path, data, 0o600); err != nil {
+			t.Fatal(err)
+		}
+		im, err := r.Read(ctx, path, nil)
+		if err != nil || len(im.Parts) != 1 || im.Parts[0].Name != f.Designation() || im.Parts[0].Solids != 1 {
+			t.Errorf("%s: %v, %+v", name, err, im)
+			continue
+		}
+		if v, want := im.Parts[0].Volume, f.Volume(); math.Abs(v-want) > 1e-6*want {
+			t.Errorf("%s: volume %g, want %g", name, v, want)
+		}
+		p := Derive(im.Parts[0]).Part()
+		for n, at := range f.Places() {
+			if at.Kind == "axis" {
+				continue
+			}
+			got, ok := p.Features[n]
+			if !ok {
+				t.Errorf("%s: no face is named %q", name, n)
+				continue
+			}
+			off := got.O.Sub(geom.FromArray(at.O))
+			if at.Kind == "plane" {
+				off = got.Z.Scale(off.Dot(got.Z))
+			} else {
+				off = off.Reject(got.Z)
+			}
+			if string(got.Kind) != at.Kind || off.Norm() > 1e-6 || at.Kind == "plane" && got.Z.Dot(geom.FromArray(at.Z)) < 1-1e-9 || at.Radius > 0 && math.Abs(got.Radius-at.Radius) > 1e-6 {
+				t.Errorf("%s: %s is %+v, want %+v", name, n, got, at)
+			}
+		}
+	}
+}
