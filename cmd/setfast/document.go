@@ -11,6 +11,7 @@ import (
 	"strings"
 
 	"setfast/core/assembly"
+	"setfast/core/fasten"
 	"setfast/core/format"
 	"setfast/core/part"
 	"setfast/kernel"
@@ -29,31 +30,54 @@ func readDocument(path string, in io.Reader) (*assembly.Document, error) {
 
 // readShaped is readDocument; each is shown the shapes of parts with a source.
 func readShaped(path string, in io.Reader, each func(key string, d *kernel.Derived)) (*assembly.Document, error) {
+	x, err := readLaid(path, in, each)
+	if err == nil {
+		err = x.Failed
+	}
+	if err != nil {
+		return nil, err
+	}
+	return x.Document, nil
+}
+
+// readLaid reads a document and lays its stacks out; one that could not be is told in what comes back.
+func readLaid(path string, in io.Reader, each func(key string, d *kernel.Derived)) (*fasten.Expanded, error) {
+	data, dir, err := load(path, in)
+	if err != nil {
+		return nil, err
+	}
+	doc, err := format.Read(data, shapes(dir, each))
+	if err != nil {
+		return nil, err
+	}
+	return fasten.Expand(context.Background(), doc, nil)
+}
+
+// load reads a file, or in, and tells which folder its sources are in.
+func load(path string, in io.Reader) (data []byte, dir string, err error) {
 	if path == standardInput {
-		data, err := io.ReadAll(io.LimitReader(in, maxDocument+1))
-		if err != nil {
-			return nil, plain(err)
+		if data, err = io.ReadAll(io.LimitReader(in, maxDocument+1)); err != nil {
+			return nil, "", plain(err)
 		}
 		if len(data) > maxDocument {
-			return nil, fmt.Errorf("is larger than %d MB", maxDocument>>20)
+			return nil, "", fmt.Errorf("is larger than %d MB", maxDocument>>20)
 		}
-		return format.Read(data, shapes(".", each))
+		return data, ".", nil
 	}
 	st, err := os.Stat(path)
 	if err != nil {
-		return nil, plain(err)
+		return nil, "", plain(err)
 	}
 	if st.IsDir() {
-		return nil, fmt.Errorf("is a folder, not a file")
+		return nil, "", fmt.Errorf("is a folder, not a file")
 	}
 	if st.Size() > maxDocument {
-		return nil, fmt.Errorf("is larger than %d MB", maxDocument>>20)
+		return nil, "", fmt.Errorf("is larger than %d MB", maxDocument>>20)
 	}
-	data, err := os.ReadFile(path)
-	if err != nil {
-		return nil, plain(err)
+	if data, err = os.ReadFile(path); err != nil {
+		return nil, "", plain(err)
 	}
-	return format.Read(data, shapes(filepath.Dir(path), each))
+	return data, filepath.Dir(path), nil
 }
 
 // shapes reads the sources that parts name, relative to the document. each, where given, is shown what was derived of them.

@@ -45,6 +45,7 @@ type Assembly struct {
 	Views        []View
 	Dismissed    []Dismissed
 	Fits         []Fit
+	Stacks       []Stack
 
 	index *index // made by Seal, never changed
 }
@@ -78,6 +79,8 @@ type Fit struct {
 	A, B Ref // a component is a path without a feature
 	Kind string
 	Note string
+
+	Stack string // that stands for it
 }
 
 // Component is one use of a part or of another assembly.
@@ -90,7 +93,8 @@ type Component struct {
 	Flexible   bool // a subassembly whose own motion lives on here
 	Pose       geom.Pose
 
-	GroundedOnly bool // of a flattened use: stands for the grounded components of its assembly
+	Stack        string // that stands for it; its name begins with that of the stack
+	GroundedOnly bool   // of a flattened use: stands for the grounded components of its assembly
 }
 
 // Ref names a feature: components from the outside in, then the feature. An empty path is the assembly itself ("@").
@@ -131,6 +135,7 @@ type Mate struct {
 	relation.Params
 	Suppressed bool
 	Note       string
+	Stack      string // that stands for it
 }
 
 // Descriptor is the mate's type; nil where there is no such type.

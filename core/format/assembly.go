@@ -92,12 +92,16 @@ func AssemblyObject(a *assembly.Assembly) json.Marshaler {
 	}
 	cs := &object{}
 	for _, c := range a.Components {
-		cs.put(c.Name, componentObject(c))
+		if c.Stack == "" { // what a stack stands for is made again
+			cs.put(c.Name, componentObject(c))
+		}
 	}
 	o.put("components", cs)
 	ms := []json.Marshaler{}
 	for _, m := range a.Mates {
-		ms = append(ms, MateObject(m))
+		if m.Stack == "" {
+			ms = append(ms, MateObject(m))
+		}
 	}
 	o.put("mates", ms)
 	if len(a.Planned) > 0 {

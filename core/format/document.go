@@ -98,7 +98,7 @@ func version(d *assembly.Document) int {
 		}
 	}
 	for _, a := range d.Assemblies {
-		if len(a.Groups)+len(a.Variants)+len(a.Views)+len(a.Dismissed)+len(a.Fits) > 0 {
+		if len(a.Groups)+len(a.Variants)+len(a.Views)+len(a.Dismissed)+len(a.Fits)+len(a.Stacks) > 0 {
 			return mostVersion
 		}
 		for _, d := range a.Drives {
@@ -128,7 +128,9 @@ func Write(d *assembly.Document) ([]byte, error) {
 	}
 	ps := &object{}
 	for _, n := range d.PartOrder {
-		ps.put(n, partObject(d.Parts[n]))
+		if !d.Parts[n].Catalogue {
+			ps.put(n, partObject(d.Parts[n]))
+		}
 	}
 	o.put("parts", ps)
 	as := &object{}

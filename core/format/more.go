@@ -26,6 +26,7 @@ func (r *reader) more(n *node, a *assembly.Assembly) {
 	a.Views = r.views(r.get(n, "views"))
 	a.Dismissed = r.dismissed(r.get(n, "dismissed"))
 	a.Fits = r.fits(r.get(n, "fits"))
+	a.Stacks = r.stacks(r.get(n, "stacks"))
 }
 
 // FitKinds are the kinds of overlaps that may be meant.
@@ -71,6 +72,9 @@ func (c *checker) belong() {
 		where := c.node.at("fits").items()[i]
 		c.fitEnd(where.at("a"), &c.asm.Fits[i].A)
 		c.fitEnd(where.at("b"), &c.asm.Fits[i].B)
+	}
+	for i := range c.asm.Stacks {
+		c.stack(&c.asm.Stacks[i])
 	}
 	for _, v := range c.asm.Variants {
 		for _, x := range v.Values {
@@ -204,7 +208,7 @@ func moreObject(o *object, a *assembly.Assembly) {
 }
 
 // Sheets are the members that version 2 adds, in the order they are written.
-var Sheets = []string{"groups", "variants", "views", "dismissed", "fits"}
+var Sheets = []string{"groups", "variants", "views", "dismissed", "fits", "stacks"}
 
 // SheetObject is one of these members as it stands in a file; nil where the assembly has none.
 func SheetObject(a *assembly.Assembly, name string) json.Marshaler {
@@ -237,9 +241,16 @@ func SheetObject(a *assembly.Assembly, name string) json.Marshaler {
 			return nil
 		}
 		return l
+	case "stacks":
+		for i := range a.Stacks {
+			o.put(a.Stacks[i].Name, stackObject(&a.Stacks[i]))
+		}
 	case "fits":
 		var l list
 		for _, f := range a.Fits {
+			if f.Stack != "" {
+				continue
+			}
 			k := &object{}
 			k.put("a", FitEnd(f.A))
 			k.put("b", FitEnd(f.B))
@@ -294,6 +305,8 @@ func ReadSheet(a *assembly.Assembly, name string, data []byte) error {
 			a.Views = r.views(n)
 		case "fits":
 			a.Fits = r.fits(n)
+		case "stacks":
+			a.Stacks = r.stacks(n)
 		default:
 			a.Dismissed = r.dismissed(n)
 		}

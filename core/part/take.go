@@ -13,4 +13,9 @@ func (p *Part) Take(q *Part) {
 			p.Order = append(p.Order, n)
 		}
 	}
+	for n, f := range q.Features { // what the source calls its faces besides is in no order
+		if _, own := p.Features[n]; !own {
+			p.Features[n] = f
+		}
+	}
 }

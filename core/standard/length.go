@@ -94,9 +94,7 @@ func (w *Wanted) blind(stock []float64) *Choice {
 		c.Why += fmt.Sprintf(", the longest that ends %d pitches above the end of the thread", BottomPitches)
 	}
 	c.judge(w, stock, c.Exact)
-	if bottom < BottomPitches*w.Screw.Thread.Pitch-sameSize {
-		c.Findings = append(c.Findings, fmt.Sprintf("comes to the bottom of the hole: %s left", say(bottom)))
-	}
+	c.bottoms(w)
 	return c
 }
 
@@ -144,3 +142,40 @@ func round(x float64) float64 { return math.Round(x*1e6) / 1e6 }
 
 // say prints mm with three places at most.
 func say(x float64) string { return number(math.Round(x*1e3)/1e3) + " mm" }
+
+// Tried tells what comes of a length that somebody has chosen.
+func Tried(w Wanted, length float64) *Choice {
+	c := &Choice{Length: length}
+	f := *w.Screw
+	f.Length = length
+	stock := w.Screw.Stock(w.Screw.Size)
+	c.Stock = f.InStock()
+	if w.Nut != nil {
+		c.Exact = round(w.Grip + w.Nut.Height())
+		through := round(length - c.Exact)
+		c.Through = &through
+		least := c.Exact + ShowsBeyond*w.Screw.Thread.Pitch
+		if w.Nut.Family == Locknut && through < -sameSize {
+			c.Findings = append(c.Findings, fmt.Sprintf("does not reach the insert: %s short of coming through it", say(-through)))
+		}
+		c.judge(&w, stock, least)
+		return c
+	}
+	into := w.Into
+	if into <= 0 {
+		into = 1
+	}
+	c.Exact = round(w.Grip + into*w.Screw.Thread.D)
+	engagement, bottom := round(length-w.Grip), round(w.Grip+w.Blind-length)
+	c.Engagement, c.Bottom = &engagement, &bottom
+	c.judge(&w, stock, c.Exact)
+	c.bottoms(&w)
+	return c
+}
+
+// bottoms tells where a screw comes to the end of a blind hole.
+func (c *Choice) bottoms(w *Wanted) {
+	if *c.Bottom < BottomPitches*w.Screw.Thread.Pitch-sameSize {
+		c.Findings = append(c.Findings, fmt.Sprintf("comes to the bottom of the hole: %s left", say(*c.Bottom)))
+	}
+}
