@@ -29,6 +29,22 @@ func (r *Runner) Catalogue(ctx context.Context, f *standard.Fastener) ([]byte, e
 	return stamped.ReplaceAll(data, []byte("${1}2000-01-01T00:00:00$2")), err
 }
 
+// Fasteners makes several as one file in a folder, and reads them: its parts are in their order.
+func (r *Runner) Fasteners(ctx context.Context, dir string, list []*standard.Fastener) (path string, im *Import, err error) {
+	var recipe strings.Builder
+	for _, f := range list {
+		recipe.WriteString(recipeOf(f))
+	}
+	path = filepath.Join(dir, "fasteners.step")
+	if err := r.Make(ctx, dir, recipe.String()+"step242 fasteners.step\n"); err != nil {
+		return "", nil, err
+	}
+	if im, err = r.Read(ctx, path, nil); err == nil && len(im.Parts) != len(list) {
+		err = fmt.Errorf("of %d fasteners %d came out", len(list), len(im.Parts))
+	}
+	return path, im, err
+}
+
 // stamped is when a file was written, as its header says: the same part is the same file whenever it is made.
 var stamped = regexp.MustCompile(`(?s)(FILE_NAME\('[^']*',')[^']*(')`)
 

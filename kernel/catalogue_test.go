@@ -4,8 +4,6 @@ import (
 	"bytes"
 	"context"
 	"math"
-	"path/filepath"
-	"strings"
 	"testing"
 	"time"
 
@@ -21,23 +19,18 @@ func TestCatalogue(t *testing.T) {
 	names := []string{"ISO 4762 M6x20", "ISO 4014 M10x60", "ISO 4017 M8x25", "ISO 10642 M5x16", "ISO 7380-1 M6x12", "ISO 4026 M6x8", "ISO 4032 M6", "ISO 4035 M6",
 		"ISO 7040 M6", "DIN 985 M8", "ISO 7089 M6", "ISO 7090 M10", "ISO 2338 6x30", "ISO 8734 5x20", "DIN 471 20", "DIN 472 20", "ASME B18.3 1/4-20x1", "ASME B18.2.2 1/4"}
 	all := map[string]*standard.Fastener{}
-	var recipe strings.Builder
+	var list []*standard.Fastener
 	for _, name := range names {
 		f, err := standard.Read(name)
 		if err != nil {
 			t.Fatal(err)
 		}
 		all[f.Designation()] = f
-		recipe.WriteString(recipeOf(f))
+		list = append(list, f)
 	}
-	dir := t.TempDir()
-	path := filepath.Join(dir, "made.step")
-	if err := r.Make(ctx, dir, recipe.String()+"step242 "+path+"\n"); err != nil {
+	_, im, err := r.Fasteners(ctx, t.TempDir(), list)
+	if err != nil {
 		t.Fatal(err)
-	}
-	im, err := r.Read(ctx, path, nil)
-	if err != nil || len(im.Parts) != len(names) {
-		t.Fatalf("%v, %+v", err, im)
 	}
 	for _, made := range im.Parts {
 		name := made.Name

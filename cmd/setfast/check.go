@@ -107,6 +107,9 @@ func judge(file string, in io.Reader, timing, clashes, unfenced bool) checked {
 		k.Error = err.Error()
 		return k
 	}
+	if b != nil {
+		defer b.close()
+	}
 	read := time.Since(start).Seconds() * 1e3
 	var clock account.Clock
 	if timing {

@@ -21,6 +21,8 @@ func clashFile(c *call, file string, clearance float64, asJSON, timing, unfenced
 	if err != nil {
 		return c.fail("%s: %v", called(file), err)
 	}
+	defer b.close()
+
 	read := time.Since(start)
 	ctx := context.Background()
 	rep, err := account.Check(ctx, b.doc, nil)

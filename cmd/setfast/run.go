@@ -76,6 +76,7 @@ func runRun(c *call) int {
 	if m == nil {
 		return code
 	}
+	defer m.close()
 	var d *assembly.Drive
 	var names []string
 	asm := m.doc.Assemblies[m.doc.Root]
@@ -200,6 +201,7 @@ func runTravel(c *call) int {
 	if m == nil {
 		return code
 	}
+	defer m.close()
 	joint := m.doc.Assemblies[m.doc.Root].Mate(files[1])
 	if joint == nil || joint.IsCoupling() {
 		return c.fail("%s: there is no joint %q", called(files[0]), files[1])

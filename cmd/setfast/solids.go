@@ -1,14 +1,17 @@
 package main
 
 import (
+	"context"
 	"fmt"
 	"io"
+	"os"
 	"path/filepath"
 
 	"setfast/core/assembly"
 	"setfast/core/clash"
 	"setfast/core/placed"
 	"setfast/core/report"
+	"setfast/core/standard"
 	"setfast/kernel"
 )
 
@@ -19,6 +22,14 @@ type bodies struct {
 	exact  map[string]kernel.Exact // by the keys of solids
 	kernel *kernel.Runner
 	known  *clash.Known
+	dir    string // of what was made for them
+}
+
+// close lets go of what was made.
+func (b *bodies) close() {
+	if b.dir != "" {
+		os.RemoveAll(b.dir)
+	}
 }
 
 // mostUses is how many parts an assembly may have to be looked at.
@@ -59,6 +70,9 @@ func readBodies(file string, in io.Reader, unfenced bool) (*bodies, error) {
 			b.solids[key] = kernel.SolidOf(tris, content)
 		}
 	}
+	if err := b.catalogue(unfenced); err != nil {
+		return nil, err
+	}
 	if len(b.exact) > 0 {
 		if b.kernel, err = kernel.Find(); err != nil {
 			return nil, err
@@ -66,6 +80,44 @@ func readBodies(file string, in io.Reader, unfenced bool) (*bodies, error) {
 		b.kernel.Unfenced = b.kernel.Unfenced || unfenced
 	}
 	return b, nil
+}
+
+// catalogue makes the shapes of fasteners that stacks place.
+func (b *bodies) catalogue(unfenced bool) error {
+	var list []*standard.Fastener
+	var keys []string
+	for _, key := range b.doc.PartOrder {
+		if p := b.doc.Parts[key]; p.Catalogue {
+			f, err := standard.Read(p.Number)
+			if err != nil {
+				return err
+			}
+			list, keys = append(list, f), append(keys, key)
+		}
+	}
+	if len(list) == 0 {
+		return nil
+	}
+	k, err := kernel.Find()
+	if err != nil {
+		return err
+	}
+	k.Unfenced = k.Unfenced || unfenced
+	if b.dir, err = kernel.WorkFolder("catalogue"); err != nil {
+		return err
+	}
+	path, im, err := k.Fasteners(context.Background(), b.dir, list)
+	if err != nil {
+		b.close()
+		return err
+	}
+	for i, key := range keys {
+		content := list[i].Designation()
+		if s := kernel.Derive(im.Parts[i]).Solid(content); s != nil {
+			b.solids[key], b.exact[content] = s, kernel.Exact{File: path, Part: i}
+		}
+	}
+	return nil
 }
 
 // items are the parts of the document's root where a report has them.

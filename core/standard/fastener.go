@@ -48,8 +48,11 @@ func after(text, name string) (string, bool) {
 	return "", false
 }
 
+// times are the ways in which a length is put behind a size.
+var times = strings.NewReplacer("×", "x", "X", "x", "*", "x")
+
 func (s *Standard) read(text string) (*Fastener, error) {
-	text = strings.TrimSpace(strings.NewReplacer("×", "x", "X", "x", "*", "x").Replace(text))
+	text = strings.TrimSpace(times.Replace(text))
 	if text == "" {
 		return nil, fmt.Errorf("%s wants a size, such as %s", s.Name, s.Sizes[0].Name)
 	}

@@ -175,8 +175,10 @@ func bare(name string) string {
 			break
 		}
 	}
-	return strings.NewReplacer(" ", "", "-", "", "_", "").Replace(name)
+	return unspaced.Replace(name)
 }
+
+var unspaced = strings.NewReplacer(" ", "", "-", "", "_", "")
 
 // Size finds a row by its name.
 func (s *Standard) Size(name string) (*Size, bool) {
