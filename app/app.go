@@ -59,12 +59,13 @@ type App struct {
 	gate  gate
 	queue *queue
 
-	mu      sync.Mutex
-	derived map[string]*shape       // by content: never stale
-	solids  map[string]*clash.Solid // the same, for clashes
-	fine    map[string]*clash.Solid // by finer triangles, for motions
-	looked  *clash.Known
-	judged  map[int64]*Judged // the latest of each assembly, good as long as nothing it was made of has changed
+	mu        sync.Mutex
+	derived   map[string]*shape       // by content: never stale
+	solids    map[string]*clash.Solid // the same, for clashes
+	fine      map[string]*clash.Solid // by finer triangles, for motions
+	looked    *clash.Known
+	judged    map[int64]*Judged // the latest of each assembly, good as long as nothing it was made of has changed
+	fasteners map[string]int64  // parts made of tables, by project and designation
 }
 
 type shape struct {
@@ -74,7 +75,7 @@ type shape struct {
 
 // New makes an application on a store with the usual limits.
 func New(s *store.Store, k *kernel.Runner) *App {
-	a := &App{Store: s, Kernel: k, Log: slog.New(slog.DiscardHandler), Limits: Limits{}.filled(), gate: newGate(), derived: map[string]*shape{}, solids: map[string]*clash.Solid{}, fine: map[string]*clash.Solid{}, looked: clash.NewKnown(), judged: map[int64]*Judged{}}
+	a := &App{Store: s, Kernel: k, Log: slog.New(slog.DiscardHandler), Limits: Limits{}.filled(), gate: newGate(), derived: map[string]*shape{}, solids: map[string]*clash.Solid{}, fine: map[string]*clash.Solid{}, looked: clash.NewKnown(), judged: map[int64]*Judged{}, fasteners: map[string]int64{}}
 	a.queue = newQueue(a)
 	return a
 }

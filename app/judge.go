@@ -3,6 +3,7 @@ package app
 import (
 	"context"
 	"errors"
+	"slices"
 
 	"setfast/app/words"
 	"setfast/core/account"
@@ -17,7 +18,7 @@ import (
 type Judged struct {
 	ID, Seq    int64
 	Doc        *assembly.Document
-	Asm        *assembly.Assembly // as it is said, with what is missing
+	Asm        *assembly.Assembly // as it is said, with what is missing and what stacks stand for
 	Parts      map[string]store.Part
 	Report     *report.Report
 	Result     *report.Result
@@ -78,6 +79,9 @@ func (a *App) judge(ctx context.Context, st store.State) (*Judged, error) {
 	}
 	limited, cancel := context.WithTimeout(ctx, a.Limits.Open)
 	defer cancel()
+	if err := a.lay(limited, g); err != nil {
+		return nil, err
+	}
 	taken, err := a.check(limited, g)
 	if err != nil {
 		return nil, err
@@ -93,7 +97,7 @@ func (a *App) judge(ctx context.Context, st store.State) (*Judged, error) {
 func (a *App) check(ctx context.Context, g *gathered) (*account.Account, error) {
 	var taken *account.Account
 	err := a.work(ctx, func() (err error) {
-		taken, err = account.TakeAtRest(ctx, g.doc, g.doc.Root)
+		taken, err = account.TakeAtRest(ctx, g.laid.doc, g.laid.doc.Root)
 		return err
 	})
 	return taken, err
@@ -125,7 +129,8 @@ func (a *App) known(g *gathered) *Judged {
 
 func (a *App) remember(g *gathered, taken *account.Account) *Judged {
 	st := g.state
-	j := &Judged{st.ID, st.Seq, g.doc, st.Asm, g.parts, taken.Report, taken.Root, g.gaps, st.Undo, st.Redo, taken, g}
+	gaps := slices.Concat(g.gaps, g.laid.gaps)
+	j := &Judged{st.ID, st.Seq, g.laid.doc, g.laidOut(st.Asm), g.laid.parts, taken.Report, taken.Root, gaps, st.Undo, st.Redo, taken, g}
 	a.mu.Lock()
 	defer a.mu.Unlock()
 	if len(a.judged) >= mostJudged {

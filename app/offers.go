@@ -81,7 +81,7 @@ func (a *App) TryCoupling(ctx context.Context, id int64, c commands.Couple) (*Co
 	if err != nil {
 		return nil, err
 	}
-	asm, _, err := edit.Apply(j.Asm, e)
+	asm, _, err := edit.Apply(j.of.state.Asm, e)
 	if err != nil {
 		return nil, words.Refuse("%s", words.Fault(err))
 	}
@@ -93,6 +93,9 @@ func (a *App) TryCoupling(ctx context.Context, id int64, c commands.Couple) (*Co
 	}
 	ctx, cancel := context.WithTimeout(ctx, a.Limits.Check)
 	defer cancel()
+	if err := a.lay(ctx, g); err != nil {
+		return nil, err
+	}
 	taken, err := a.check(ctx, g)
 	if err != nil {
 		return nil, err

@@ -198,6 +198,12 @@ func (a *App) post(ctx context.Context, before *gathered, l store.Line) (*Posted
 	if gap := newGap(g.gaps, before.gaps); gap != nil {
 		return nil, words.Refuse("%s", gap.Why)
 	}
+	if err := a.lay(ctx, g); err != nil {
+		return nil, err
+	}
+	if gap := newGap(g.laid.gaps, before.unlaid()); gap != nil {
+		return nil, words.Refuse("%s: %s", gap.Component, gap.Why)
+	}
 	taken, err := a.check(ctx, g)
 	if err != nil {
 		var f *assembly.Fault
@@ -215,7 +221,7 @@ func (a *App) post(ctx context.Context, before *gathered, l store.Line) (*Posted
 		l.Edit, l.Inverse = edit.Batch{Edits: []edit.Edit{l.Edit, more}}, edit.Batch{Edits: []edit.Edit{back, l.Inverse}}
 	}
 	l.Verdict = string(taken.Report.Verdict)
-	if len(g.gaps) > 0 {
+	if len(g.gaps)+len(g.laid.gaps) > 0 {
 		l.Verdict = string(Incomplete)
 	}
 	now, err := a.append(ctx, l)
@@ -236,6 +242,9 @@ func (g *gathered) at(st store.State) *gathered {
 	out.state = st
 	if len(g.gaps) == 0 {
 		out.doc = g.doc.WithRoot(st.Asm)
+		l := *g.laid
+		l.doc = l.doc.WithRoot(g.laidOut(st.Asm))
+		out.laid = &l
 	}
 	return &out
 }

@@ -2,6 +2,7 @@ package demo
 
 import (
 	"context"
+	"encoding/json"
 	"errors"
 	"fmt"
 	"math"
@@ -96,7 +97,7 @@ func Load(ctx context.Context, a *app.App, say func(string)) error {
 		}
 		b.key[r.name] = p.Key()
 	}
-	for _, f := range []func(){b.stand, b.crank, b.hinge, b.cover, b.placed, b.latch, b.drive} {
+	for _, f := range []func(){b.stand, b.crank, b.hinge, b.cover, b.placed, b.latch, b.drive, b.bolted} {
 		if f(); b.err != nil {
 			return b.err
 		}
@@ -309,6 +310,27 @@ func (b *builder) drive() {
 	b.do(commands.Couple{Type: "rack", A: turn, B: slide, Lead: m.Ratio, Phase: &m.Phase})
 	at := 70.0 // mm along the screw: the nut's place where the screw stands at 0
 	b.do(commands.Couple{Type: "screw", A: screw, B: nut, Pitch: "3", Phase: &at})
+}
+
+// bolted: the stand again, fastened at once: screws, washers and locknuts through all holes of each block.
+func (b *builder) bolted() {
+	b.begin("Bolted stand", "GV-111")
+	b.place("Wall plate", "Bearing block", "Bearing block")
+	for i, block := range []string{"Bearing block", "Bearing block 2"} {
+		x := 40 + 100*float64(i)
+		b.relate("rim", b.rim(block, geom.V(15, 10, 0), z, 3.3), b.rim("Wall plate", geom.V(x, 25, 10), z, 3.3), "same")
+		b.relate("parallel", b.face(block, geom.V(30, 40, 20), geom.V(1, 0, 0)), b.face("Wall plate", geom.V(180, 50, 5), geom.V(1, 0, 0)), "same")
+		holes := []string{b.hole(block, geom.V(15, 10, 5), z, 3.3), b.hole(block, geom.V(15, 70, 5), z, 3.3)}
+		if b.err != nil {
+			return
+		}
+		stack, err := json.Marshal(map[string]any{"holes": holes, "screw": "ISO 4762 M6", "under_head": []string{"ISO 7089 M6"}, "under_nut": []string{"ISO 7089 M6"}, "nut": "ISO 7040 M6"})
+		if err != nil {
+			b.err = err
+			return
+		}
+		b.do(commands.Fasten{As: []string{"left foot", "right foot"}[i], Stack: stack})
+	}
 }
 
 // last is the relation that was made last.

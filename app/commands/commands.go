@@ -52,8 +52,13 @@ func (b *Bench) result() *report.Result { return b.Account.Root }
 
 // component finds a component that a command needs.
 func (b *Bench) component(name string) (*assembly.Component, error) {
-	if c := b.Asm.Component(name); c != nil {
+	if c := b.Asm.Component(name); c != nil && c.Stack != "" {
+		return nil, words.Refuse("%s is placed by the stack %s: change that, or relate to what it goes through", name, c.Stack)
+	} else if c != nil {
 		return c, nil
+	}
+	if b.Asm.Stack(name) != nil {
+		return nil, words.Refuse("%s is a stack: relate to what it goes through", name)
 	}
 	return nil, words.Refuse("there is no %q here any more", name)
 }
@@ -66,7 +71,9 @@ func (b *Bench) hasComponent(name string) error {
 
 // relation finds a relation that a command needs.
 func (b *Bench) relation(id string) (*assembly.Mate, error) {
-	if m := b.Asm.Mate(id); m != nil {
+	if m := b.Asm.Mate(id); m != nil && m.Stack != "" {
+		return nil, words.Refuse("%s is a relation of the stack %s: change that", id, m.Stack)
+	} else if m != nil {
 		return m, nil
 	}
 	return nil, words.Refuse("there is no relation %q here any more", id)

@@ -3,6 +3,7 @@ package edit
 import (
 	"encoding/json"
 	"slices"
+	"strings"
 
 	"setfast/core/assembly"
 	"setfast/core/format"
@@ -33,7 +34,7 @@ func (e Sheet) apply(d *draft) (Edit, error) {
 
 // regroup changes the names of components in groups and fits; an empty group goes, and a fit of what is gone.
 func (d *draft) regroup(f func(string) string) (back []Edit) {
-	back = d.refit(f)
+	back = append(d.refit(f), d.restack(f)...)
 	was := NewSheet(&d.Assembly, "groups")
 	var now []assembly.Group
 	changed := false
@@ -75,5 +76,51 @@ func (d *draft) refit(f func(string) string) (back []Edit) {
 		return nil
 	}
 	d.Fits = slices.Clip(now)
+	return []Edit{was}
+}
+
+// restack changes the names of components in stacks; a hole of what is gone goes, and a stack that has none left.
+func (d *draft) restack(f func(string) string) (back []Edit) {
+	was := NewSheet(&d.Assembly, "stacks")
+	var now []assembly.Stack
+	changed := false
+	path := func(name string) string {
+		head, rest, deeper := strings.Cut(name, "/")
+		n := f(head)
+		changed = changed || n != head
+		if deeper && n != "" {
+			n += "/" + rest
+		}
+		return n
+	}
+	refs := func(list []assembly.Ref) (out []assembly.Ref) {
+		for _, r := range list {
+			n := f(r.Head())
+			changed = changed || n != r.Head()
+			if n != "" {
+				r.Path = append([]string{n}, r.Path[1:]...)
+				out = append(out, r)
+			}
+		}
+		return out
+	}
+	for _, k := range d.Stacks {
+		tapped := len(k.Into) > 0
+		k.Holes, k.Into, k.HeadOn = refs(k.Holes), refs(k.Into), path(k.HeadOn)
+		var through []string
+		for _, t := range k.Through {
+			if n := path(t); n != "" {
+				through = append(through, n)
+			}
+		}
+		k.Through = through
+		if len(k.Holes) > 0 && (!tapped || len(k.Into) == 1 || len(k.Into) == len(k.Holes)) {
+			now = append(now, k)
+		}
+	}
+	if !changed {
+		return nil
+	}
+	d.Stacks = slices.Clip(now)
 	return []Edit{was}
 }

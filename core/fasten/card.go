@@ -73,6 +73,7 @@ type Listed struct {
 	Name    string          `json:"standard"`
 	Edition string          `json:"edition"`
 	Title   string          `json:"title"`
+	Short   string          `json:"short"`
 	Family  standard.Family `json:"family"`
 	Sizes   []string        `json:"sizes"`
 	Lengths bool            `json:"lengths"` // it comes in lengths
@@ -82,7 +83,7 @@ type Listed struct {
 // List are all standards, by families.
 func List() (out []Listed) {
 	for _, s := range standard.All() {
-		l := Listed{s.Name, s.Edition, s.Title, s.Family, nil, s.HasLength(), s.Source}
+		l := Listed{s.Name, s.Edition, s.Title, s.Short, s.Family, nil, s.HasLength(), s.Source}
 		for _, z := range s.Sizes {
 			l.Sizes = append(l.Sizes, z.Name)
 		}

@@ -243,7 +243,7 @@ func SheetObject(a *assembly.Assembly, name string) json.Marshaler {
 		return l
 	case "stacks":
 		for i := range a.Stacks {
-			o.put(a.Stacks[i].Name, stackObject(&a.Stacks[i]))
+			o.put(a.Stacks[i].Name, StackObject(&a.Stacks[i]))
 		}
 	case "fits":
 		var l list

@@ -1,6 +1,7 @@
 package format
 
 import (
+	"encoding/json"
 	"slices"
 	"strings"
 
@@ -23,6 +24,18 @@ func (r *reader) stacks(n *node) (out []assembly.Stack) {
 		r.done(c)
 	}
 	return out
+}
+
+// ReadStack reads a stack alone, as it stands in a file.
+func ReadStack(name string, data []byte) (assembly.Stack, error) {
+	return one(data, func(r *reader, n *node) assembly.Stack {
+		if !r.object(n) {
+			return assembly.Stack{}
+		}
+		s := r.stack(n, name)
+		r.done(n)
+		return s
+	})
 }
 
 func (r *reader) stack(n *node, name string) assembly.Stack {
@@ -171,8 +184,8 @@ func (c *checker) within(where *node, path string) {
 	}
 }
 
-// stackObject is a stack as it stands in a file.
-func stackObject(s *assembly.Stack) *object {
+// StackObject is a stack as it stands in a file.
+func StackObject(s *assembly.Stack) json.Marshaler {
 	o := &object{}
 	refs := func(list []assembly.Ref) (out []string) {
 		for _, r := range list {

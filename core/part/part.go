@@ -11,7 +11,7 @@ import (
 type Part struct {
 	Number, Name, Revision, Material string
 	Fastener                         bool
-	Catalogue                        bool // made of a standard's table by what a stack says
+	Catalogue                        bool    // made of a standard's table by what a stack says
 	Density                          float64 // kg/m³, 0 unknown
 	Mass                             float64 // kg, as stated; 0 unknown
 	Source                           Source

@@ -28,6 +28,7 @@ const (
 // Standard is one standard's table. It is made once and shared: nobody changes it.
 type Standard struct {
 	Name, Edition, Title, Source string
+	Short                        string // what it is, in a word or two
 	Family                       Family
 	Head                         string // of a screw: cylinder, hexagon, countersunk, button or none
 	Drive                        string // socket or hexagon
@@ -89,6 +90,8 @@ func read(text string) (*Standard, error) {
 			s.Edition = rest
 		case "title":
 			s.Title = rest
+		case "short":
+			s.Short = rest
 		case "source":
 			s.Source = rest
 		case "family":

@@ -25,6 +25,7 @@ type accountView struct {
 	Unplan        []string
 	FastenersHeld bool
 	Empty         bool
+	Joints        []jointFinding // of fastened joints
 	Notes         []string
 	Measures      []measureView
 	Accepted      []acceptedView

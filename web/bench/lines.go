@@ -30,8 +30,10 @@ type lineView struct {
 	Temporary     bool // a relation of it is there only for the time being
 	Sub, Flexible bool // a subassembly; one that moves in itself
 	Inner         bool
-	Opens         string // the address of a subassembly's own Bench
-	Missing       string // why it is left out of the account
+	Stack         bool     // it stands for a stack
+	Joint         []string // what is wrong with it
+	Opens         string   // the address of a subassembly's own Bench
+	Missing       string   // why it is left out of the account
 	Mates         []mateView
 }
 
@@ -55,6 +57,9 @@ func (v *accountView) lines(j *app.Judged) {
 		}
 	}
 	for i, c := range j.Asm.Components {
+		if c.Stack != "" {
+			continue
+		}
 		l := t.line(i, c, v.missing[c.Name], mates[i], sits[i], odd[i])
 		l.Doubled = slices.ContainsFunc(mates[i], func(m mateView) bool { return doubled[m.ID] })
 		l.Temporary = slices.ContainsFunc(mates[i], func(m mateView) bool { return m.Temporary })
@@ -63,6 +68,8 @@ func (v *accountView) lines(j *app.Judged) {
 			v.Lines = append(v.Lines, t.inside(c.Name)...)
 		}
 	}
+	v.Lines = append(v.Lines, t.stacks()...)
+	v.jointFindings(j)
 }
 
 // told is what lines are made from.

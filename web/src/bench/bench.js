@@ -12,6 +12,7 @@ import { byKey, shownKey, table } from "./commands.js";
 import { ask, Palette, Placing } from "./dialogs.js";
 import { Settings } from "./settings.js";
 import { Divider } from "./divider.js";
+import { Fastening } from "./fastening.js";
 import { driven } from "./driven.js";
 import { key } from "./keys.js";
 import { showKeys } from "./keysheet.js";
@@ -24,7 +25,6 @@ import { Running } from "./running.js";
 import { Sentence } from "./sentence.js";
 import { Measuring } from "./measuring.js";
 import { Choosing } from "./choosing.js";
-import { closePanel } from "./panel.js";
 import { Moving } from "./moving.js";
 import { merge, poses } from "./state.js";
 import { grows, relationChoices } from "./choices.js";
@@ -70,11 +70,9 @@ export class Bench {
     this.ledger = new Ledger($("#account"), {
       act: (a) => this.act(a), stage: this.stage, ask, swing: (k) => this.swing(k),
       run: (command) => this.commands[command].run(), settle: (part) => this.choosing.next(part.split("/")[0]),
-      copy: (text) => this.copyText(text), travel: (joint, of, angular) => travel(this, joint, of, angular),
-      repick: (relation, end, was) => {
-        closePanel();
-        this.sentence.repick(relation, end, was);
-      },
+      copy: (text) => this.copyText(text), fastening: (stack) => this.fastening.open(stack),
+      travel: (joint, of, angular) => travel(this, joint, of, angular),
+      repick: (relation, end, was) => this.sentence.repick(relation, end, was),
     });
     this.pointer = new Pointer(this.view, $("#under"), this.stage, this.sentence, () => this.tug, (body) => this.help(body));
     this.placing = new Placing((items) => this.post("do", { do: "place", items }, false), () => !!this.state?.components.length);
@@ -109,10 +107,11 @@ export class Bench {
     });
     this.clashes = new Clashes(this);
     this.running = new Running(/** @type {HTMLFormElement} */ ($("#running")), this);
+    this.fastening = new Fastening(/** @type {HTMLFormElement} */ ($("#fastening")), this);
     this.commands = table({
       looks: this.looks, copying: this.copying, moving: this.moving, divider: this.divider, stage: this.stage,
-      sentence: this.sentence, coupling: this.coupling, running: this.running, tug: this.tug, ledger: this.ledger,
-      placing: this.placing, pointer: this.pointer, act: (a) => this.act(a), back: (which) => this.back(which),
+      sentence: this.sentence, coupling: this.coupling, running: this.running, fastening: this.fastening, tug: this.tug,
+      ledger: this.ledger, placing: this.placing, pointer: this.pointer, act: (a) => this.act(a), back: (which) => this.back(which),
       withPart: (run) => this.withPart(run), everything: () => this.everything(), title: () => this.title(), view: this.view, asm,
       first: this.first, helping: this.helping, measuring: this.measuring, shake: () => this.shake(), nextLoose: () => this.nextLoose(),
       groupLines: () => this.groupLines(), bring: () => this.bring(), accountFor: () => this.accounting.open(), choosing: this.choosing,

@@ -43,6 +43,7 @@
  * @property {() => void} accountFor
  * @property {import("./choosing.js").Choosing} choosing
  * @property {import("./running.js").Running} running
+ * @property {import("./fastening.js").Fastening} fastening
  * @property {HTMLElement} view
  * @property {string} asm
  */
@@ -73,6 +74,13 @@ export function table(b) {
       keys: "Alt R",
       help: "drive, animate, clash, scrub",
       run: () => b.running.toggle(),
+    },
+    fasten: {
+      words: "Fasten: screws, washers and nuts through holes",
+      key: "alt f",
+      keys: "Alt F",
+      help: "bolt, stack, joint, nut, washer, screw length, grip, shopping list",
+      run: () => b.fastening.toggle(),
     },
     settings: { words: "Settings of this assembly", key: ",", help: "tolerances, named values, spin", run: () => b.settings() },
     keys: { words: "The keys on one sheet", key: "?", help: "help, shortcuts", run: () => b.keys() },

@@ -3,6 +3,7 @@
 // server and previewed on the stage; Enter posts the one chosen.
 import { Fields, typed } from "./fields.js";
 import { calledAlso, figuresOf, offerButton, tried } from "./offers.js";
+import { closePanel } from "./panel.js";
 import { Slots, slots } from "./slots.js";
 import { poses } from "./state.js";
 import { Typing } from "./typing.js";
@@ -100,6 +101,7 @@ export class Sentence extends Slots {
 
   /** Picks a feature of a posted relation anew. @param {string} relation @param {string} end @param {string} was */
   repick(relation, end, was) {
+    closePanel();
     this.clear();
     this.again = { relation, end, words: was };
     this.form.dataset.mode = "again";

@@ -21,6 +21,7 @@ export const terms = {
   grounded: "a part that stands where it is. All others are placed by it.",
   set: "nothing is left but what is idle: fully constrained, without conflicts.",
   "moves as planned": "what is left to move is what was meant, and nothing else.",
+  joint: "screws, washers and a nut, or a tapped hole, through holes in line: something does not go, reach or seat as it should.",
   missing: "something on the Shelf that an assembly needs was thrown away.",
   below: "a subassembly that does not pass by itself.",
   note: "no fault, but worth a look; it can be accepted with a reason.",

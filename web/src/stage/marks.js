@@ -29,6 +29,7 @@ const colorOf = {
   put: "--slate",
   on: "--slate",
   put_too: "--slate",
+  hole: "--slate",
   on_too: "--slate",
   about: "--ochre",
   odds: "--madder",
