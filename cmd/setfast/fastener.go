@@ -18,12 +18,12 @@ import (
 
 // asked is what the command line asks of fasteners.
 type asked struct {
-	list                       bool
-	step                       string
-	hole                       float64
-	thread, screw, nut, into   string
-	grip, blind, washers       float64
-	asJSON, unfenced, gripSaid bool
+	list                     bool
+	step                     string
+	hole                     float64
+	thread, screw, nut, into string
+	grip, blind, washers     float64
+	asJSON, unfenced         bool
 }
 
 // runFastener answers from the tables of standards: 0, 1 where what is asked for is not made or does not do, 2 where it is not known.

@@ -338,25 +338,22 @@ func (l *line) countersunk(b *bore, k *kit) {
 	wide := k.screw.Values["dk"] / 2
 	l.head = b.mouths[0]
 	l.shank = l.head.at
-	for _, c := range b.cones {
-		upper := l.head
-		if !(upper.radius > b.radius+tol.SameRadius) {
-			break
-		}
-		if math.Abs(c.HalfAngle-45) > 1 { // of 90° (ISO 10642)
-			l.finds("head not seated: the countersink of %s has %s°, the head 90°", b.of.name, part.Number(round3(2*c.HalfAngle)))
-		}
-		l.sunk = (upper.radius - wide) / math.Tan(c.HalfAngle*math.Pi/180)
-		l.shank = upper.at - l.sunk
-		switch {
-		case l.sunk < -tol.HeadFlush:
-			l.finds("head stands out of %s by %s mm", b.of.name, part.Number(round3(-l.sunk)))
-		case l.sunk > tol.HeadSunk:
-			l.finds("head sinks in %s mm below the face of %s", part.Number(round3(l.sunk)), b.of.name)
-		}
+	if len(b.cones) == 0 || !(l.head.radius > b.radius+tol.SameRadius) {
+		l.finds("head not seated: %s has no countersink", b.of.name)
 		return
 	}
-	l.finds("head not seated: %s has no countersink", b.of.name)
+	half := b.cones[0].HalfAngle
+	if math.Abs(half-45) > 1 { // of 90° (ISO 10642)
+		l.finds("head not seated: the countersink of %s has %s°, the head 90°", b.of.name, part.Number(round3(2*half)))
+	}
+	l.sunk = (l.head.radius - wide) / math.Tan(half*math.Pi/180)
+	l.shank = l.head.at - l.sunk
+	switch {
+	case l.sunk < -tol.HeadFlush:
+		l.finds("head stands out of %s by %s mm", b.of.name, part.Number(round3(-l.sunk)))
+	case l.sunk > tol.HeadSunk:
+		l.finds("head sinks in %s mm below the face of %s", part.Number(round3(l.sunk)), b.of.name)
+	}
 }
 
 func round3(x float64) float64 { return math.Round(x*1e3) / 1e3 }

@@ -11,6 +11,7 @@ import (
 	"setfast/core/account"
 	"setfast/core/assembly"
 	"setfast/core/format"
+	"setfast/core/geom"
 	"setfast/core/standard"
 )
 
@@ -156,6 +157,38 @@ func TestStackFollows(t *testing.T) {
 	bare.Assemblies["main"].Stacks = nil
 	if x, err := Expand(context.Background(), bare, nil); err != nil || x.Document != bare {
 		t.Errorf("without stacks: %v", err)
+	}
+}
+
+// TestBoundsOfFastening sets joints to either side of each limit of core/tol/fasten.go, the numbers written out.
+func TestBoundsOfFastening(t *testing.T) {
+	two := [][2]float64{{0, 0}, {50, 0}}
+	medium := plate(10, two, step{0, 10, 3.3, 3.3})
+	sunk := func(wide float64) string { return plate(10, two, step{0, 13.3 - wide, 3.3, 3.3}, step{13.3 - wide, 10, 3.3, wide}) }
+	const flat = `"holes": ["upper/h00"], "screw": "ISO 10642 M6", "nut": "DIN 985 M6"`
+	const tapped = `"holes": ["upper/h00", "upper/h10"], "screw": "ISO 4762 M6", "into": "lower/h00", "depth": 20`
+	drilled := func(at float64) string { return plate(30, [][2]float64{{0, 0}, {at, 0}}, step{0, 30, 2.5, 2.5}) }
+	for _, c := range []struct {
+		name, upper, lower, stack string
+		findings                  int
+	}{
+		{"HeadFlush", sunk(6.72 - 0.0499), medium, flat, 0},
+		{"HeadFlush", sunk(6.72 - 0.0501), medium, flat, 1},
+		{"HeadSunk", sunk(6.72 + 0.299), medium, flat, 0},
+		{"HeadSunk", sunk(6.72 + 0.301), medium, flat, 1},
+		{"BoreMeets", medium, drilled(50.0099), tapped, 0},
+		{"BoreMeets", medium, drilled(50.0101), tapped, 1},
+	} {
+		x, err := Expand(context.Background(), joined(t, c.upper, c.lower, "0", "{"+c.stack+"}", ""), nil)
+		if err != nil || x.Failed != nil || len(x.Joints[0].Findings) != c.findings {
+			t.Errorf("%s: %v, %+v, want %d findings", c.name, err, x.Joints, c.findings)
+		}
+	}
+	for lean, want := range map[float64]bool{0.9e-4: true, 1.1e-4: false} { // BoreAlong
+		a := axis{geom.V(0, 0, 0), geom.V(0, 0, 1)}
+		if got := a.runs(geom.V(lean, 0, math.Sqrt(1-lean*lean))); got != want {
+			t.Errorf("BoreAlong: %g: %v", lean, got)
+		}
 	}
 }
 

@@ -175,15 +175,14 @@ func (f *Fastener) Dimensions() (out []Value) {
 
 // Threaded is how long the thread of a screw is: b of the table, longer on long bolts (ISO 4014), up to the head on short ones.
 func (f *Fastener) Threaded() float64 {
-	b, ok := f.Values["b"], f.Values["b"] > 0
 	whole := f.Length
 	if f.Head == "countersunk" {
 		whole -= f.Values["k"]
 	}
-	if !ok {
+	if f.Values["b"] == 0 {
 		return whole
 	}
-	b = f.column()
+	b := f.column()
 	if f.Length > 0 && whole <= b+run*f.Thread.Pitch {
 		return whole
 	}

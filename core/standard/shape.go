@@ -130,4 +130,7 @@ func (f *Fastener) Volume() float64 {
 const Density = 7850
 
 // Mass of the fastener as it is drawn, kg: its thread counts as a full cylinder, which is some per cent more than it weighs.
-func (f *Fastener) Mass() float64 { return f.Volume() * Density * 1e-9 }
+func (f *Fastener) Mass() float64 { return f.Volume() * Density * cubicMetre }
+
+// cubicMetre is a mm³ in m³.
+const cubicMetre = 1e-9

@@ -1,9 +1,12 @@
 package standard
 
 import (
+	"embed"
 	"math"
+	"slices"
 	"strconv"
 	"strings"
+	"sync"
 )
 
 // Thread is a screw thread of the basic 60° profile (ISO 68-1; ASME B1.1 has the same), mm.
@@ -17,37 +20,67 @@ type Thread struct {
 // Inch is how many mm are in one.
 const Inch = 25.4
 
-// metric are the threads of the coarse series, with the pitches of the fine ones (ISO 261:1998, table 2; values from memory).
-var metric = []struct {
-	d, coarse float64
-	fine      []float64
-}{
-	{1.6, 0.35, []float64{0.2}}, {2, 0.4, []float64{0.25}}, {2.5, 0.45, []float64{0.35}}, {3, 0.5, []float64{0.35}}, {3.5, 0.6, []float64{0.35}},
-	{4, 0.7, []float64{0.5}}, {5, 0.8, []float64{0.5}}, {6, 1, []float64{0.75}}, {7, 1, []float64{0.75}}, {8, 1.25, []float64{1, 0.75}},
-	{10, 1.5, []float64{1.25, 1, 0.75}}, {12, 1.75, []float64{1.5, 1.25, 1}}, {14, 2, []float64{1.5, 1.25, 1}}, {16, 2, []float64{1.5, 1}},
-	{18, 2.5, []float64{2, 1.5, 1}}, {20, 2.5, []float64{2, 1.5, 1}}, {22, 2.5, []float64{2, 1.5, 1}}, {24, 3, []float64{2, 1.5, 1}},
-	{27, 3, []float64{2, 1.5, 1}}, {30, 3.5, []float64{3, 2, 1.5, 1}}, {33, 3.5, []float64{3, 2, 1.5}}, {36, 4, []float64{3, 2, 1.5}},
+// cells reads a table of numbers behind a name: a line of its source, then a line each.
+func cells(file string) func() []named {
+	return sync.OnceValue(func() (out []named) {
+		data, err := threads.ReadFile("threads/" + file)
+		if err != nil {
+			panic(err) // it is part of the program
+		}
+		for _, line := range strings.Split(strings.TrimSpace(string(data)), "\n")[1:] {
+			f := strings.Fields(line)
+			n := named{name: f[0]}
+			for _, c := range f[1:] {
+				x, err := strconv.ParseFloat(c, 64)
+				if err != nil {
+					panic(file + ": " + err.Error())
+				}
+				n.values = append(n.values, x)
+			}
+			out = append(out, n)
+		}
+		return out
+	})
 }
 
-// unified are the threads of the coarse inch series: diameter in inches and threads per inch (ASME B1.1-2003, UNC; values from memory).
-var unified = []struct {
-	size string
-	d    float64
-	per  float64
-}{
-	{"#4", 0.112, 40}, {"#5", 0.125, 40}, {"#6", 0.138, 32}, {"#8", 0.164, 32}, {"#10", 0.19, 24}, {"1/4", 0.25, 20}, {"5/16", 0.3125, 18},
-	{"3/8", 0.375, 16}, {"7/16", 0.4375, 14}, {"1/2", 0.5, 13},
+// named is a line of such a table.
+type named struct {
+	name   string
+	values []float64
 }
+
+//go:embed threads/*.txt
+var threads embed.FS
+
+var (
+	metric  = cells("metric.txt")
+	unified = cells("unified.txt")
+)
 
 // Coarse are the threads of the coarse series, the metric ones first.
 func Coarse() (out []Thread) {
-	for _, m := range metric {
-		out = append(out, Thread{Name: "M" + number(m.d), D: m.d, Pitch: m.coarse})
+	for _, m := range metric() {
+		out = append(out, Thread{Name: "M" + m.name, D: diameter(m.name), Pitch: m.values[0]})
 	}
-	for _, u := range unified {
-		out = append(out, Thread{Name: u.size + "-" + number(u.per), D: u.d * Inch, Pitch: Inch / u.per, Inch: true})
+	for _, u := range unified() {
+		out = append(out, u.thread())
 	}
 	return out
+}
+
+// diameter is that of a metric size.
+func diameter(name string) float64 {
+	d, err := strconv.ParseFloat(name, 64)
+	if err != nil {
+		panic(err) // the tables are part of the program
+	}
+	return d
+}
+
+// thread is that of a line of the inch table.
+func (n named) thread() Thread {
+	d, per := n.values[0], n.values[1]
+	return Thread{Name: n.name + "-" + number(per), D: d * Inch, Pitch: Inch / per, Inch: true}
 }
 
 // ThreadOf reads the name of a thread: M6, M8x1, #10-24 or 1/4-20; of an inch thread its size is enough.
@@ -55,34 +88,29 @@ func ThreadOf(name string) (Thread, bool) {
 	name = strings.ReplaceAll(strings.ReplaceAll(strings.TrimSpace(name), "×", "x"), " ", "")
 	if len(name) > 1 && (name[0] == 'M' || name[0] == 'm') {
 		size, fine, isFine := strings.Cut(name[1:], "x")
-		d, err := strconv.ParseFloat(size, 64)
-		if err != nil {
-			return Thread{}, false
-		}
-		for _, m := range metric {
-			if m.d != d {
+		for _, m := range metric() {
+			if m.name != size {
 				continue
 			}
-			t := Thread{Name: "M" + number(d), D: d, Pitch: m.coarse}
+			t := Thread{Name: "M" + size, D: diameter(size), Pitch: m.values[0]}
 			if !isFine {
 				return t, true
 			}
 			p, err := strconv.ParseFloat(fine, 64)
-			for _, f := range append(m.fine, m.coarse) {
-				if err == nil && f == p {
-					if p != m.coarse {
-						t.Name, t.Pitch = t.Name+"x"+number(p), p
-					}
-					return t, true
-				}
+			if err != nil || !slices.Contains(m.values, p) {
+				return Thread{}, false
 			}
+			if p != t.Pitch {
+				t.Name, t.Pitch = t.Name+"x"+number(p), p
+			}
+			return t, true
 		}
 		return Thread{}, false
 	}
 	name = strings.TrimPrefix(strings.ToUpper(name), "UNC")
-	for _, u := range unified {
-		if full := u.size + "-" + number(u.per); name == u.size || name == full || name == full+"UNC" {
-			return Thread{Name: full, D: u.d * Inch, Pitch: Inch / u.per, Inch: true}, true
+	for _, u := range unified() {
+		if t := u.thread(); name == u.name || name == t.Name || name == t.Name+"UNC" {
+			return t, true
 		}
 	}
 	return Thread{}, false
@@ -90,9 +118,9 @@ func ThreadOf(name string) (Thread, bool) {
 
 // PitchOf is the pitch of the coarse thread of a diameter; between sizes that of the next larger. Beyond all sizes it is not known.
 func PitchOf(d float64) (float64, bool) {
-	for _, m := range metric {
-		if d <= m.d*(1+roundOff) {
-			return m.coarse, true
+	for _, m := range metric() {
+		if d <= diameter(m.name)*(1+roundOff) {
+			return m.values[0], true
 		}
 	}
 	return 0, false
