@@ -164,7 +164,9 @@ func TestStackFollows(t *testing.T) {
 func TestBoundsOfFastening(t *testing.T) {
 	two := [][2]float64{{0, 0}, {50, 0}}
 	medium := plate(10, two, step{0, 10, 3.3, 3.3})
-	sunk := func(wide float64) string { return plate(10, two, step{0, 13.3 - wide, 3.3, 3.3}, step{13.3 - wide, 10, 3.3, wide}) }
+	sunk := func(wide float64) string {
+		return plate(10, two, step{0, 13.3 - wide, 3.3, 3.3}, step{13.3 - wide, 10, 3.3, wide})
+	}
 	const flat = `"holes": ["upper/h00"], "screw": "ISO 10642 M6", "nut": "DIN 985 M6"`
 	const tapped = `"holes": ["upper/h00", "upper/h10"], "screw": "ISO 4762 M6", "into": "lower/h00", "depth": 20`
 	drilled := func(at float64) string { return plate(30, [][2]float64{{0, 0}, {at, 0}}, step{0, 30, 2.5, 2.5}) }
