@@ -15,6 +15,7 @@ import (
 	"setfast/app/commands"
 	"setfast/core/account"
 	"setfast/core/assembly"
+	"setfast/core/fasten"
 	"setfast/core/format"
 	"setfast/core/geom"
 	"setfast/core/report"
@@ -251,7 +252,11 @@ func TestExports(t *testing.T) {
 			if err != nil {
 				t.Fatalf("%s: %v", name, err)
 			}
-			rep, err := account.Check(context.Background(), d, nil)
+			x, err := fasten.Expand(ctx, d, nil)
+			if err != nil || x.Failed != nil {
+				t.Fatalf("%s, %s: %v, %v", name, what, err, x.Failed)
+			}
+			rep, err := account.Check(ctx, x.Document, nil)
 			if err != nil {
 				t.Fatalf("%s: %v", name, err)
 			}

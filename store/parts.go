@@ -93,9 +93,9 @@ func (s *Store) AddPart(ctx context.Context, p Part) (Part, bool, error) {
 			return err
 		}
 		r, err := tx.ExecContext(ctx, `INSERT INTO parts (project_id, name, number, revision, material, density, fastener, tint, source_name,
-			source_sha256, source_id, source_index, derived_version, derived_sha256, preview_sha256, created, arrival) VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?)`,
+			source_sha256, source_id, source_index, derived_version, derived_sha256, preview_sha256, created, arrival, folder) VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?)`,
 			p.ProjectID, p.Name, p.Number, p.Revision, p.Material, p.Density, p.Fastener, p.Tint, p.SourceName, p.SourceSHA256, p.SourceID, p.SourceIndex,
-			p.DerivedVersion, p.DerivedSHA256, p.PreviewSHA256, p.Created, p.Arrival)
+			p.DerivedVersion, p.DerivedSHA256, p.PreviewSHA256, p.Created, p.Arrival, p.Folder)
 		if err != nil {
 			return err
 		}

@@ -102,8 +102,8 @@ func TestFasten(t *testing.T) {
 		}
 	}
 	slices.Sort(made)
-	if len(slices.Compact(slices.Clone(made))) != len(made) {
-		t.Errorf("made twice: %v", made)
+	if len(made) < 4 || len(slices.Compact(slices.Clone(made))) != len(made) {
+		t.Errorf("made of tables, each once: %v", made)
 	}
 }
 

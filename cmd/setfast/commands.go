@@ -33,6 +33,8 @@ func commands() []command {
 		{"relate", "FILE", "Finds the relations that a placed assembly implies, in a STEP file or a document, and takes its account: exit 0 if it passes then, 1 if it does not, 2 if it cannot be read.", runRelate},
 		{"fastener", "NAME", "Answers from the tables of standards: a fastener's dimensions and shape, which screws a hole fits, which length a joint wants: exit 0, 1 where it is not made or does not do, 2 where it is not known.", runFastener},
 		{"stacks", "FILE", "Checks the fastened joints of a document: grip, length, engagement, seats and holes: exit 0 if nothing is found, 1 if something is, 2 if it cannot be read.", runStacks},
+		{"hand", "PART.step", "Tells whether a part is its own mirror image, and the motion that proves it: exit 0 if it is, 1 if it has a left and a right hand, 2 if it cannot be read.", runHand},
+		{"mirror", "FILE", "Copies components with their relations to the other side of a plane, opposite hands where a part is not its own mirror image: exit 0 if all relations came along, 1 if some are left out, 2 if it cannot be done.", runMirror},
 		{"clash", "FILE", "Tells what passes through what in a document, a STEP file or a scene of triangles: exit 0 if nothing does, 1 if something does, 2 if it cannot be read.", runClash},
 		{"inspect", "FILE…", "Shows what is in STEP or IGES files, read together with those they refer to: exit 1 if one of these is missing.", runInspect},
 		{"version", "", "Tells which version this is.", runVersion},

@@ -29,6 +29,18 @@ func Used(d *assembly.Document) map[string]map[string]bool {
 		}
 	}
 	for _, a := range d.Assemblies {
+		if len(a.Stacks) > 0 { // seats are found among the bores and flats of any part
+			for name, p := range d.Parts {
+				for n, f := range p.Features {
+					if f.HasAxis() || f.Kind == part.Plane {
+						if used[name] == nil {
+							used[name] = map[string]bool{}
+						}
+						used[name][n] = true
+					}
+				}
+			}
+		}
 		for _, m := range a.Mates {
 			for _, r := range m.Refs() {
 				note(a, &r)

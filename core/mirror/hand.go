@@ -35,6 +35,7 @@ type Shape struct {
 	Off      float64    // mm: how far its triangles may be off the surface
 	Centroid geom.Vec
 	Inertia  [3][3]float64 // about the centroid, in any unit; nothing where it is not known
+	Features bool          // no more than features is known
 }
 
 // Image proves that a shape is its own mirror image.
@@ -139,7 +140,13 @@ func (s *Shape) candidates() (out []isometry) {
 		}
 		return out
 	}
-	return s.byMarks()
+	out = s.byMarks()
+	if s.Features { // few marks may not tell: the planes of the part's own frame are tried too
+		for _, e := range axes {
+			out = append(out, reflection(e, s.Centroid))
+		}
+	}
+	return out
 }
 
 // principal are the axes and moments of inertia, the greatest first.

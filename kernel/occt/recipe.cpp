@@ -5,6 +5,7 @@
 //   sphere X Y Z R
 //   prism  X Y Z  H  N  x1 y1 … xN yN      a polygon in a plane z, raised by H
 //   cut | fuse | common           the two shapes on top become one
+//   load K PATH                   the K-th product of a STEP or IGES file, from 0
 //   move X Y Z | turn X Y Z DX DY DZ DEG | mirror X Y Z DX DY DZ
 //   chamfer D | round R           all edges of the top shape that can take it
 //   color R G B                   of the product written next
@@ -59,6 +60,8 @@
 
 #include <sstream>
 #include <stdexcept>
+
+std::vector<TopoDS_Shape> shapes_of(const char *path, const char *format, int max_instances); // in read.cpp
 
 namespace {
 
@@ -193,6 +196,13 @@ struct maker {
       ShapeUpgrade_UnifySameDomain u(r, true, true, false);
       u.Build();
       stack.push_back(u.Shape());
+    } else if (w == "load") {
+      int k = (int)num();
+      std::string path = rest();
+      bool iges = path.size() > 4 && (path.substr(path.size() - 4) == ".igs" || path.substr(path.size() - 5) == ".iges");
+      auto all = shapes_of(path.c_str(), iges ? "iges" : "step", 1000000);
+      if (k < 0 || k >= (int)all.size()) throw std::runtime_error("there is no such product");
+      stack.push_back(all[k]);
     } else if (w == "move" || w == "turn" || w == "mirror") {
       gp_Trsf t;
       if (w == "move") {

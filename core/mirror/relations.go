@@ -1,0 +1,395 @@
+package mirror
+
+import (
+	"fmt"
+	"math"
+
+	"setfast/core/assembly"
+	"setfast/core/geom"
+	"setfast/core/part"
+	"setfast/core/relation"
+	"setfast/core/tol"
+)
+
+// relations brings the relations of what is copied along: first those between features, then couplings of the joints among them, then what is planned of
+// them.
+func (s *side) relations(a, next *assembly.Assembly) {
+	taken := map[string]bool{}
+	for _, m := range a.Mates {
+		taken[m.ID] = true
+	}
+	add := func(m *assembly.Mate, k *assembly.Mate, err error) {
+		if err != nil {
+			id := m.ID
+			if s.within != "" {
+				id = s.within + "/" + id
+			}
+			s.left = append(s.left, LeftOut{id, err.Error()})
+			return
+		}
+		if s.whole {
+			k.ID = m.ID
+		} else {
+			k.ID = free(m.ID+"-m", taken)
+		}
+		s.ids[m.ID] = k.ID
+		next.Mates = append(next.Mates, k)
+		s.came++
+	}
+	for _, m := range a.Mates {
+		if !m.IsCoupling() && s.concerns(m) {
+			k, err := s.relation(m)
+			add(m, k, err)
+		}
+	}
+	for _, m := range a.Mates {
+		if m.IsCoupling() && (s.ids[m.JointA] != "" || s.ids[m.JointB] != "") {
+			k, err := s.coupling(a, m)
+			add(m, k, err)
+		}
+	}
+	for _, p := range a.Planned {
+		switch {
+		case p.Joint != "" && s.ids[p.Joint] != "":
+			next.Planned = append(next.Planned, assembly.Planned{Joint: s.ids[p.Joint], Of: p.Of})
+		case p.Component != "" && s.to[p.Component] != "":
+			k := p
+			k.Component = s.to[p.Component]
+			if p.Ref != nil {
+				r, _, err := s.end(*p.Ref)
+				if err != nil {
+					continue
+				}
+				k.Ref = &r
+			}
+			next.Planned = append(next.Planned, k)
+		}
+	}
+}
+
+// concerns tells whether a relation has to do with what is copied.
+func (s *side) concerns(m *assembly.Mate) bool {
+	for _, r := range m.Refs() {
+		if s.to[r.Head()] != "" {
+			return true
+		}
+	}
+	return false
+}
+
+// relation is a relation on the other side.
+func (s *side) relation(m *assembly.Mate) (*assembly.Mate, error) {
+	k := *m
+	turned := map[*assembly.Ref]bool{}
+	for _, x := range []struct{ from, to *assembly.Ref }{{&m.A, &k.A}, {&m.B, &k.B}} {
+		r, t, err := s.end(*x.from)
+		if err != nil {
+			return nil, err
+		}
+		*x.to, turned[x.to] = r, t
+	}
+	ta, tb, tabout := turned[&k.A], turned[&k.B], false
+	for _, x := range []struct{ from, to **assembly.Ref }{{&m.About, &k.About}, {&m.A2, &k.A2}, {&m.B2, &k.B2}} {
+		if *x.from == nil {
+			continue
+		}
+		r, t, err := s.end(**x.from)
+		if err != nil {
+			return nil, err
+		}
+		*x.to = &r
+		if x.from == &m.About {
+			tabout = t
+		}
+	}
+	s.sense(&k, ta != tb)
+	t := k.Descriptor()
+	if t == nil {
+		return nil, fmt.Errorf("%q is no type of relation", m.Type)
+	}
+	switch {
+	case t.Family == relation.Joint:
+		return &k, s.joint(m, &k)
+	case k.Type == "fastened":
+		return &k, s.fastened(m, &k)
+	case k.Type == "hold_spin":
+		k.Params = k.Params.Without("value") // it is held where the mirror has it
+	case k.Type == "angle":
+		s.angle(m, &k, ta, tb, tabout)
+	case k.Type == "tangent":
+		if side := k.Word("side"); ta != tb && (side == "outside" || side == "inside") {
+			k.Params = k.Params.WithWord("side", map[string]string{"outside": "inside", "inside": "outside"}[side])
+		}
+	case ta && (t.Main == "gap" || t.Main == "value"): // counted along a's normal, which looks the other way
+		k.Params = negated(k.Params, t.Main)
+	case k.Type == "distance" && tb && s.pointOnPlane(m):
+		k.Params = negated(k.Params, t.Main)
+	}
+	return &k, nil
+}
+
+// pointOnPlane tells whether a distance is that of a point, a, from a plane, b.
+func (s *side) pointOnPlane(m *assembly.Mate) bool {
+	a, errA := s.from.doc.Feature(s.from.asm, m.A)
+	b, errB := s.from.doc.Feature(s.from.asm, m.B)
+	return errA == nil && errB == nil && a.Kind != part.Plane && b.Kind == part.Plane
+}
+
+// sense turns an explicit sense round; joints count theirs where none is said.
+func (s *side) sense(k *assembly.Mate, turn bool) {
+	if !turn {
+		return
+	}
+	other := map[string]string{"same": "opposed", "opposed": "same"}
+	said := k.Word("sense")
+	if said == "" {
+		if t := k.Descriptor(); t != nil && (t.Family == relation.Joint || k.Type == "fastened") {
+			said = "same"
+		}
+	}
+	if o, ok := other[said]; ok {
+		k.Params = k.Params.WithWord("sense", o)
+	}
+}
+
+// negated is the list with a number the other way.
+func negated(p relation.Params, field string) relation.Params {
+	v, ok := p.Num(field)
+	if !ok || v == 0 {
+		return p
+	}
+	out := relation.Value{Field: field, Num: -v}
+	if text := p.Text(field); text != "" {
+		out.Text = "-(" + text + ")"
+	}
+	return p.With(out)
+}
+
+// angle turns the value of an angle, which has a sign where it is about something: that of the turn changes in the mirror.
+func (s *side) angle(m, k *assembly.Mate, ta, tb, tabout bool) {
+	v, ok := k.Num("value")
+	if !ok {
+		return
+	}
+	was := v
+	if k.About != nil && !tabout {
+		v = -v
+	}
+	if ta != tb {
+		v = 180 - v
+		if v > 180 {
+			v -= 360
+		}
+	}
+	switch {
+	case v == was:
+	case v == -was:
+		k.Params = negated(m.Params, "value")
+		k.Params = k.Params.WithWord("sense", m.Word("sense"))
+	default:
+		k.Params = k.Params.With(relation.Value{Field: "value", Num: v})
+	}
+}
+
+// frames are those of a relation's two ends where they stand, b turned over where the sense has it so.
+func frames(w *world, m *assembly.Mate) (a, b geom.Frame, err error) {
+	fa, err := w.feature(m.A)
+	if err != nil {
+		return a, b, err
+	}
+	fb, err := w.feature(m.B)
+	if err != nil {
+		return a, b, err
+	}
+	// a frame's x is the part's own, so it is made in the part and brought along
+	of := func(r assembly.Ref, f part.Feature) (geom.Frame, error) {
+		at, _, err := w.stand(r)
+		local := f.At(at.Inverse()).AsFrame()
+		return geom.Frame{O: at.Point(local.O), X: at.Dir(local.X), Y: at.Dir(local.Y), Z: at.Dir(local.Z)}, err
+	}
+	if a, err = of(m.A, fa); err != nil {
+		return a, b, err
+	}
+	if b, err = of(m.B, fb); err != nil {
+		return a, b, err
+	}
+	if m.Word("sense") == "opposed" {
+		b.Y, b.Z = b.Y.Neg(), b.Z.Neg()
+	}
+	return a, b, nil
+}
+
+// fastened finds offset and turn anew: frames that are none of the mirror's own have other directions there.
+func (s *side) fastened(m, k *assembly.Mate) error {
+	a, b, err := frames(s.made, k)
+	if err != nil {
+		return err
+	}
+	if a.Z.Dot(b.Z) < 1-tol.HandTurn {
+		return fmt.Errorf("its frames do not run along each other in the mirror")
+	}
+	d := b.O.Sub(a.O)
+	offset := tidy(geom.V(d.Dot(a.X), d.Dot(a.Y), d.Dot(a.Z)))
+	k.Params = k.Params.Without("offset").Without("turn")
+	if offset.Norm() > tol.HandMM {
+		k.Params = k.Params.With(relation.Value{Field: "offset", Vec: offset})
+	}
+	if turn := degrees(math.Atan2(b.X.Dot(a.Y), b.X.Dot(a.X))); turn != 0 {
+		k.Params = k.Params.WithNum("turn", turn)
+	}
+	return nil
+}
+
+// degrees are those of an angle, without what is nothing but for rounding.
+func degrees(rad float64) float64 {
+	v := math.Round(rad*180/math.Pi*fine) / fine
+	if v == 0 {
+		return 0
+	}
+	return v
+}
+
+// fine is how many parts of a degree or a mm are kept.
+const fine = 1e6
+
+// coordinates are what is read of a joint where its frames stand, by name: degrees and mm.
+func coordinates(a, b geom.Frame, kind string) map[string]float64 {
+	d := b.O.Sub(a.O)
+	out := map[string]float64{"angle": degrees(math.Atan2(b.X.Dot(a.Y), b.X.Dot(a.X))), "slide": d.Dot(a.Z), "x": d.Dot(a.X), "y": d.Dot(a.Y)}
+	if kind == "pin_slot" {
+		out["slide"] = d.Dot(a.X)
+	}
+	return out
+}
+
+// joint counts the coordinates of a joint anew: where they stand in the mirror, and which way they go there.
+func (s *side) joint(m, k *assembly.Mate) error {
+	t := k.Descriptor()
+	a, b, err := frames(s.from, m)
+	if err != nil {
+		return err
+	}
+	a2, b2, err := frames(s.made, k)
+	if err != nil {
+		return err
+	}
+	if lead, ok := k.Num("lead"); ok && lead != 0 { // the other hand of a thread
+		k.Params = negated(k.Params, "lead")
+	}
+	was, now := coordinates(a, b, k.Type), coordinates(a2, b2, k.Type)
+	for _, c := range t.Coordinates {
+		if !said(m.Params, c.Name) {
+			continue
+		}
+		way := s.goes(a, a2, k.Type, c)
+		if way == 0 {
+			return fmt.Errorf("%s of it is counted along a direction that is none of the mirror's", c.Name)
+		}
+		if _, known := now[c.Name]; !known {
+			return fmt.Errorf("%s of it is not counted anew in the mirror", c.Name)
+		}
+		k.Params = recounted(m.Params, k.Params, c.Name, func(v float64) float64 {
+			return math.Round((now[c.Name]+way*(v-was[c.Name]))*fine) / fine
+		}, way < 0)
+	}
+	return nil
+}
+
+// said tells whether anything is said of a coordinate.
+func said(p relation.Params, of string) bool {
+	for _, v := range p {
+		if v.Field == "at."+of || v.Field == "limits."+of+".0" || v.Field == "limits."+of+".1" || v.Field == relation.WayField(of) {
+			return true
+		}
+	}
+	return false
+}
+
+// recounted is the list with what is said of a coordinate counted anew.
+func recounted(was, p relation.Params, of string, count func(v float64) float64, back bool) relation.Params {
+	low, high := "limits."+of+".0", "limits."+of+".1"
+	to := map[string]string{"at." + of: "at." + of, low: low, high: high}
+	if back {
+		to[low], to[high] = high, low
+	}
+	p = p.Without("at." + of).Without(low).Without(high)
+	for _, v := range was {
+		field, ok := to[v.Field]
+		if !ok {
+			continue
+		}
+		if now := count(v.Num); field != v.Field || now != v.Num { // one that stays keeps how it is written
+			v = relation.Value{Field: field, Num: now}
+		}
+		p = p.With(v)
+	}
+	if w := was.Word(relation.WayField(of)); back && w != "" {
+		p = p.WithWord(relation.WayField(of), map[string]string{"up": "down", "down": "up"}[w])
+	}
+	return p
+}
+
+// goes tells which way a coordinate goes in the mirror: 1 as it does, -1 against it, 0 where it is counted along another direction.
+func (s *side) goes(a, a2 geom.Frame, kind string, c relation.Coordinate) float64 {
+	from, to := a.Z, a2.Z
+	switch {
+	case c.Name == "x", kind == "pin_slot" && c.Name == "slide":
+		from, to = a.X, a2.X
+	case c.Name == "y":
+		from, to = a.Y, a2.Y
+	}
+	along := s.plane.dir(from).Dot(to)
+	if math.Abs(along) < 1-tol.HandTurn {
+		return 0
+	}
+	way := math.Copysign(1, along)
+	if c.Angular { // a turn goes round the other way in the mirror
+		way = -way
+	}
+	return way
+}
+
+// coupling ties the copies of two joints, each counted as it goes in the mirror.
+func (s *side) coupling(a *assembly.Assembly, m *assembly.Mate) (*assembly.Mate, error) {
+	ja, jb := s.ids[m.JointA], s.ids[m.JointB]
+	if ja == "" || jb == "" {
+		return nil, fmt.Errorf("only one of its joints is copied")
+	}
+	k := *m
+	k.JointA, k.JointB = ja, jb
+	t := k.Descriptor()
+	if t == nil || m.Type == "cam" {
+		return nil, fmt.Errorf("a %s is not counted anew in the mirror", m.Type)
+	}
+	both := 1.0
+	for i, id := range []string{m.JointA, m.JointB} {
+		joint := a.Mate(id)
+		c, ok := joint.Descriptor().Coordinate(t.Ties[i])
+		if !ok {
+			return nil, fmt.Errorf("%s has no %s", id, t.Ties[i])
+		}
+		from, _, err := frames(s.from, joint)
+		if err != nil {
+			return nil, err
+		}
+		copied := *joint
+		for _, x := range []*assembly.Ref{&copied.A, &copied.B} {
+			if *x, _, err = s.end(*x); err != nil {
+				return nil, err
+			}
+		}
+		to, _, err := frames(s.made, &copied)
+		if err != nil {
+			return nil, err
+		}
+		both *= s.goes(from, to, joint.Type, c)
+	}
+	if both == 0 {
+		return nil, fmt.Errorf("its joints are counted along directions that are none of the mirror's")
+	}
+	k.Params = k.Params.Without("phase")
+	if both < 0 && t.Main != "" {
+		k.Params = negated(k.Params, t.Main)
+	}
+	return &k, nil
+}
