@@ -56,10 +56,8 @@ func counterpart(p *part.Part, want part.Feature) (name string, turned, ok bool)
 			ok = off.Norm() < tol.HandMM
 		case part.Plane:
 			ok = math.Abs(along) > 1-tol.HandTurn && math.Abs(off.Dot(f.Z)) < tol.HandMM
-		case part.Circle, part.Cone:
+		case part.Circle, part.Cone, part.Frame: // whatever is counted from a frame's x is counted anew
 			ok = math.Abs(along) > 1-tol.HandTurn && off.Norm() < tol.HandMM
-		case part.Frame:
-			ok = along > 1-tol.HandTurn && off.Norm() < tol.HandMM && f.X.Dot(want.X) > 1-tol.HandTurn
 		default:
 			ok = math.Abs(along) > 1-tol.HandTurn && off.Reject(f.Z).Norm() < tol.HandMM
 		}
@@ -80,7 +78,7 @@ func counterpart(p *part.Part, want part.Feature) (name string, turned, ok bool)
 		}
 	}
 	for n, f := range part.BuiltIn {
-		if f.Kind != part.Frame && try(n, f) {
+		if try(n, f) {
 			return name, turned, true
 		}
 	}
