@@ -132,7 +132,11 @@ func judge(file string, in io.Reader, timing, clashes, unfenced bool) checked {
 
 // writeSolved writes the document where it came to rest. A file that came there meanwhile is not overwritten either.
 func writeSolved(file string, k checked, force bool) error {
-	data, err := format.Write(account.Settled(k.doc, k.Report))
+	doc, err := seenFrom(account.Settled(k.doc, k.Report), k.File, file)
+	if err != nil {
+		return err
+	}
+	data, err := format.Write(doc)
 	if err != nil {
 		return err
 	}

@@ -80,6 +80,38 @@ func load(path string, in io.Reader) (data []byte, dir string, err error) {
 	return data, filepath.Dir(path), nil
 }
 
+// seenFrom is a document that was read from a file as it is written to another: its parts name their sources as seen from there.
+func seenFrom(doc *assembly.Document, file, out string) (*assembly.Document, error) {
+	from := "."
+	if file != standardInput {
+		from = filepath.Dir(file)
+	}
+	if filepath.Clean(from) == filepath.Dir(out) {
+		return doc, nil
+	}
+	moved := *doc
+	moved.Parts = map[string]*part.Part{}
+	for key, p := range doc.Parts {
+		q := *p
+		if path := filepath.FromSlash(p.Source.Path); path != "" && !filepath.IsAbs(path) {
+			abs, err := filepath.Abs(filepath.Join(from, path))
+			if err != nil {
+				return nil, err
+			}
+			to, err := filepath.Abs(filepath.Dir(out))
+			if err != nil {
+				return nil, err
+			}
+			if q.Source.Path, err = filepath.Rel(to, abs); err != nil {
+				return nil, err
+			}
+			q.Source.Path = filepath.ToSlash(q.Source.Path)
+		}
+		moved.Parts[key] = &q
+	}
+	return &moved, nil
+}
+
 // shapes reads the sources that parts name, relative to the document. each, where given, is shown what was derived of them.
 func shapes(dir string, each func(key string, d *kernel.Derived)) func(string, *part.Part) error {
 	var k *kernel.Runner

@@ -117,16 +117,11 @@ func writeMirrored(ctx context.Context, res *mirror.Result, was *assembly.Docume
 		}
 		return os.WriteFile(path, data, 0o644)
 	}
-	for _, p := range res.Document.Parts { // sources are named as seen from the document
-		if p.Source.Path == "" {
-			continue
-		}
-		path, err := filepath.Rel(filepath.Dir(out), filepath.Join(filepath.Dir(file), filepath.FromSlash(p.Source.Path)))
-		if err != nil {
-			return err
-		}
-		p.Source.Path = filepath.ToSlash(path)
+	doc, err := seenFrom(res.Document, file, out)
+	if err != nil {
+		return err
 	}
+	res.Document = doc
 	for _, made := range res.Made {
 		source := was.Parts[made.Of].Source
 		if source.Format != "step" && source.Format != "iges" {

@@ -80,6 +80,15 @@ func TestMirror(t *testing.T) {
 			t.Errorf("%s: %d: %s %s", args, code, &told, &errs)
 		}
 	}
+	far := filepath.Join(dir, "far")
+	if err := os.Mkdir(far, 0o700); err != nil {
+		t.Fatal(err)
+	}
+	for _, args := range [][]string{{"check", out, "--solved", filepath.Join(far, "rest.setfast.json")}, {"check", filepath.Join(far, "rest.setfast.json")}} { // sources are found from another folder
+		if code := run(args, nil, &told, &errs); code != 0 {
+			t.Errorf("%v: %d: %s", args[0], code, &errs)
+		}
+	}
 	for part, want := range map[string]int{"bracket-m": 1, "bracket": 1, "screw": 0, "plate": 0} {
 		if code := run([]string{"hand", filepath.Join(dir, part+".step")}, nil, &told, &errs); code != want {
 			t.Errorf("hand %s: %d: %s %s", part, code, &told, &errs)

@@ -95,7 +95,14 @@ func runRelate(c *call) int {
 		a.Timing = map[string]float64{"read": read.Seconds() * 1e3, "relate": time.Since(start).Seconds()*1e3 - read.Seconds()*1e3}
 	}
 	if *out != "" {
-		data, err := format.Write(got.Document)
+		whole := got.Document
+		if kernel.Format(files[0]) == "" {
+			whole, err = seenFrom(whole, files[0], *out)
+		}
+		var data []byte
+		if err == nil {
+			data, err = format.Write(whole)
+		}
 		if err == nil {
 			err = os.WriteFile(*out, data, 0o644)
 		}
