@@ -35,6 +35,7 @@ func commands() []command {
 		{"stacks", "FILE", "Checks the fastened joints of a document: grip, length, engagement, seats and holes: exit 0 if nothing is found, 1 if something is, 2 if it cannot be read.", runStacks},
 		{"hand", "PART.step", "Tells whether a part is its own mirror image, and the motion that proves it: exit 0 if it is, 1 if it has a left and a right hand, 2 if it cannot be read.", runHand},
 		{"mirror", "FILE", "Copies components with their relations to the other side of a plane, opposite hands where a part is not its own mirror image: exit 0 if all relations came along, 1 if some are left out, 2 if it cannot be done.", runMirror},
+		{"update", "FILE NEW.step", "Puts a newer file of a part in the place of the old one: which relations hold on, what moved, what broke: exit 0 if all hold on, 1 if some are broken, 2 if it cannot be done.", runUpdate},
 		{"clash", "FILE", "Tells what passes through what in a document, a STEP file or a scene of triangles: exit 0 if nothing does, 1 if something does, 2 if it cannot be read.", runClash},
 		{"inspect", "FILE…", "Shows what is in STEP or IGES files, read together with those they refer to: exit 1 if one of these is missing.", runInspect},
 		{"version", "", "Tells which version this is.", runVersion},

@@ -1,14 +1,12 @@
 package main
 
 import (
-	"context"
 	"encoding/json"
 	"fmt"
 	"math"
 
 	"setfast/core/geom"
 	"setfast/core/part"
-	"setfast/kernel"
 )
 
 // handed is whether a part is its own mirror image, and what proves it.
@@ -27,23 +25,11 @@ func runHand(c *call) int {
 	if !ok {
 		return code
 	}
-	k, err := kernel.Find()
+	d, err := readProduct(files[0], *product, *unfenced)
 	if err != nil {
 		return c.fail("%v", err)
 	}
-	k.Unfenced = k.Unfenced || *unfenced
-	im, err := readBeside(context.Background(), k, files[0])
-	if err != nil {
-		return c.fail("%v", err)
-	}
-	which := max(1, *product)
-	switch {
-	case *product == 0 && len(im.Parts) != 1:
-		return c.fail("%s holds %d parts; --product says which of them is meant", files[0], len(im.Parts))
-	case which > len(im.Parts):
-		return c.fail("%s holds %d parts, so there is no product %d", files[0], len(im.Parts), which)
-	}
-	image, same := kernel.Derive(im.Parts[which-1]).Hand().Hand()
+	image, same := d.Hand().Hand()
 	out := handed{Same: same}
 	if same {
 		n := image.Plane.Array()

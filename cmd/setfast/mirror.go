@@ -172,7 +172,7 @@ func tellMirrored(w io.Writer, r *mirror.Result, rep *report.Report) error {
 		}
 		fmt.Fprintf(w, "%s: %s\n", k.To, hand)
 	}
-	fmt.Fprintf(w, "%d relations came along\n", r.Relations)
+	fmt.Fprintf(w, "relations that came along: %d\n", r.Relations)
 	for _, l := range r.LeftOut {
 		fmt.Fprintf(w, "  left out %s: %s\n", l.Mate, l.Why)
 	}
