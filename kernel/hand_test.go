@@ -1,7 +1,10 @@
 package kernel
 
 import (
+	"context"
+	"fmt"
 	"math"
+	"path/filepath"
 	"testing"
 
 	"setfast/core/geom"
@@ -32,6 +35,9 @@ func TestHand(t *testing.T) {
 		{"threaded bolt", "cyl 0 0 0 0 0 1 5 20\nthread 0 0 4 0 0 1 5 2 12\ncut", false},
 	} {
 		d := Derive(make1(t, r, c.recipe, "hand.step").Parts[0])
+		if (d.Handed == "own") != c.same {
+			t.Errorf("%s: told as %q", c.name, d.Handed)
+		}
 		s := d.Hand()
 		image, same := s.Hand()
 		if same != c.same {
@@ -58,5 +64,34 @@ func TestHand(t *testing.T) {
 		if math.Abs(n.Norm()-1) > 1e-9 || c.name == "box" && image.Turn.Q.Log() != (geom.Vec{}) && image.Turn.Q.Log().Norm() > 1e-6 {
 			t.Errorf("%s: %+v", c.name, image)
 		}
+	}
+}
+
+// BenchmarkHand looks at a part of 500 faces: a prism of 498 sides whose outline is its own mirror image, with a blind hole in its middle line or beside it.
+func BenchmarkHand(b *testing.B) {
+	for _, off := range []float64{0, 20} {
+		recipe := "prism 0 0 0 10 498"
+		for k := range 498 {
+			a := 2 * math.Pi * (float64(k) + 0.5) / 498
+			r := 100 + 5*math.Cos(3*a)
+			recipe += fmt.Sprintf(" %.9f %.9f", r*math.Cos(a), r*math.Sin(a))
+		}
+		dir := b.TempDir()
+		r := runner(b)
+		if err := r.Make(context.Background(), dir, recipe+fmt.Sprintf("\ncyl 50 %g 5 0 0 1 3 10\ncut", off)+"\nproduct p\nstep p.step\n"); err != nil {
+			b.Fatal(err)
+		}
+		im, err := r.Read(context.Background(), filepath.Join(dir, "p.step"), nil)
+		if err != nil {
+			b.Fatal(err)
+		}
+		d := Derive(im.Parts[0])
+		b.Run(fmt.Sprint("same=", off == 0), func(b *testing.B) {
+			for b.Loop() {
+				if _, same := d.Hand().Hand(); same != (off == 0) {
+					b.Fatal(same)
+				}
+			}
+		})
 	}
 }
