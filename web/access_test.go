@@ -10,8 +10,8 @@ import (
 	"setfast/web/drive"
 )
 
-// axe runs the accessibility rules of axe-core (npm) on what is shown; it gives what is wrong, or nothing.
-func (w *walker) axe(what string) {
+// axe runs the accessibility rules of axe-core (npm) on what is shown, all or those that hang on colours; it gives what is wrong, or nothing.
+func (w *walker) axe(what string, colours bool) {
 	w.T.Helper()
 	script, err := os.ReadFile("node_modules/axe-core/axe.min.js")
 	if err != nil {
@@ -21,7 +21,11 @@ func (w *walker) axe(what string) {
 	if w.text(`String(!!window.axe)`) == "false" {
 		w.run("(() => {" + string(script) + "\n})()")
 	}
-	w.run(`axe.run(document, {resultTypes: ["violations"]}).then((r) => { window.__axe = "done " + r.violations.map((v) => v.id + ": " + v.help + "\n" + v.nodes.slice(0, 6).map((n) => "    " + n.html.slice(0, 160) + " [" + n.any.concat(n.all, n.none).map((c) => c.message).join("; ").slice(0, 200) + "]").join("\n")).join("\n"); })`)
+	rules := ""
+	if colours {
+		rules = `, runOnly: ["color-contrast", "link-in-text-block"]`
+	}
+	w.run(`axe.run(document, {resultTypes: ["violations"]` + rules + `}).then((r) => { window.__axe = "done " + r.violations.map((v) => v.id + ": " + v.help + "\n" + v.nodes.slice(0, 6).map((n) => "    " + n.html.slice(0, 160) + " [" + n.any.concat(n.all, n.none).map((c) => c.message).join("; ").slice(0, 200) + "]").join("\n")).join("\n"); })`)
 	w.until(`window.__axe`)
 	if s := w.text(`window.__axe`); s != "done " {
 		w.Errorf("%s: %s", what, s)
@@ -34,42 +38,47 @@ func TestAccess(t *testing.T) {
 	for _, dark := range []bool{false, true} {
 		w, id, as := sample(t, dark)
 		open := func(path string) { w.ok(w.Go(address + path)) }
-		say := func(what string) string { return fmt.Sprintf("%s, dark %v", what, dark) }
+		axe := func(what string) { w.axe(fmt.Sprintf("%s, dark %v", what, dark), dark) }
 		open("/")
-		w.axe(say("projects"))
+		axe("projects")
 		open(fmt.Sprint("/p/", id))
 		w.until(`document.body.dataset.ready === "yes"`)
-		w.axe(say("Shelf"))
+		axe("Shelf")
 		w.click(".menu summary")
-		w.axe(say("Shelf, renaming"))
+		axe("Shelf, renaming")
 		open("/p/999999")
-		w.axe(say("a page that is not there"))
-		list := as
-		if dark { // one of each look is enough of the other colours
+		axe("a page that is not there")
+		list := []store.Assembly{as[2], as[3], as[4], as[7], as[1]} // one of each look
+		if dark {
 			list = []store.Assembly{as[3], as[1]}
 		}
 		for _, a := range list {
 			open(fmt.Sprint("/a/", a.ID))
 			w.until(`document.body.dataset.seq`)
-			w.axe(say("Bench of " + a.Name))
+			axe("Bench of " + a.Name)
 		}
 		w.click(`.line .rowopen`)
-		w.axe(say("a line opened"))
+		axe("a line opened")
 		w.keys("/")
 		w.until(`document.querySelector("dialog[open]")`)
-		w.axe(say("the box of commands"))
+		axe("the box of commands")
 		w.run(`document.querySelector("dialog[open]").close()`)
 		w.until(`!document.querySelector("dialog[open]")`)
 		w.run(`document.querySelector("#view").focus()`)
 		w.keys("p")
 		w.until(`document.querySelector("#placing").open`)
-		w.axe(say("placing"))
+		axe("placing")
 		open(fmt.Sprint("/a/", as[1].ID))
 		w.until(`document.body.dataset.seq`)
 		w.command("run")
 		w.click("#runpost")
 		w.until(`!document.querySelector("#runtrack").hidden`)
-		w.axe(say("a run"))
+		axe("a run")
+		open(fmt.Sprint("/a/", as[7].ID))
+		w.until(`document.querySelectorAll(".stackline").length`)
+		w.click(`.stackline .rowopen`)
+		w.until(`document.querySelectorAll("#joint-told li").length`)
+		axe("a fastened joint")
 		w.Page.Close()
 	}
 }

@@ -118,11 +118,10 @@ func (t *told) stacks() (out []lineView) {
 		s := &t.j.Asm.Stacks[i]
 		l := lineView{Key: "\x00stack " + s.Name, Name: s.Name, Stack: true, Class: "set"}
 		var inner []lineView
-		parts, idle := 0, 0
+		idle := 0
 		for _, c := range t.j.Asm.Components {
 			if c.Stack == s.Name {
 				k := t.member(c)
-				parts++
 				switch k.Class {
 				case "idle":
 					idle++
@@ -140,7 +139,7 @@ func (t *told) stacks() (out []lineView) {
 				l.Sits = joint.Findings[0]
 			}
 		default:
-			l.Sits = fmt.Sprintf("%d × %s · grip %s · %s", joint.Screws, joint.Screw, t.units.Said(part.Number(joint.Grip)+" mm"), words.Plural(parts, "part", "parts"))
+			l.Sits = fmt.Sprintf("%d × %s · grip %s", joint.Screws, joint.Screw, t.units.Said(part.Number(joint.Grip)+" mm"))
 			if idle > 0 {
 				l.Word = fmt.Sprintf("%d idle", idle)
 			}

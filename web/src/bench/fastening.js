@@ -317,7 +317,9 @@ export class Fastening extends Panel {
     };
     if (j?.sections) {
       section(svg, j.sections);
-      const end = j.through_nut_mm !== null ? `${long(j.through_nut_mm)} through the nut` : `${long(j.engagement_mm ?? 0)} engaged`;
+      const through = j.through_nut_mm;
+      const out = (through ?? 0) < 0 ? `ends ${long(-(through ?? 0))} inside the nut` : `${long(through ?? 0)} through the nut`;
+      const end = through !== null ? out : `${long(j.engagement_mm ?? 0)} engaged`;
       row(`${j.screws} × ${j.screw} · grip ${long(j.grip_mm)} · ${end}${j.hole ? ` · holes ${j.hole}` : ""}`);
     }
     for (const f of j?.findings ?? []) row(f, true);
