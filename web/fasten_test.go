@@ -69,6 +69,19 @@ func TestFasten(t *testing.T) {
 			t.Errorf("%s: %v", c.Name(), err)
 		}
 	}
+	// what is pulled takes what is fastened to it along
+	along := w.text(`(() => {
+		const k = setfast.stage.comps.get("Bearing block 2"), s = setfast.stage.comps.get("right feet/screw-1");
+		const was = s.position.clone(), p = k.position, q = k.quaternion;
+		const put = (x) => setfast.stage.put(["Bearing block 2"], new Float64Array([p.x + x, p.y, p.z, q.w, q.x, q.y, q.z]), null);
+		put(10);
+		const by = s.position.clone().sub(was).toArray().map((x) => x.toFixed(6)).join();
+		put(-10);
+		return by;
+	})()`)
+	if along != "10.000000,0.000000,0.000000" && along != "10.000000,-0.000000,0.000000" {
+		t.Errorf("a block that goes by 10 takes its screw along by %s", along)
+	}
 	// an older screw of the list is taken up and changed
 	w.run(`[...document.querySelectorAll("#joints button")].find((b) => b.textContent.startsWith("left foot")).click()`)
 	w.until(`document.querySelector("#joint-as").value === "left foot"`)

@@ -6,6 +6,7 @@ import (
 
 	"setfast/core/assembly"
 	"setfast/core/geom"
+	"setfast/core/part"
 	"setfast/core/relation"
 	"setfast/core/standard"
 	"setfast/core/tol"
@@ -100,9 +101,31 @@ func (p *placing) put(kind string, f *standard.Fastener, l *line, at float64, up
 	p.counts[kind]++
 	name := fmt.Sprintf("%s/%s-%d", p.st.Name, kind, p.counts[kind])
 	x := l.axis.across()
+	if kind == "nut" {
+		x = l.flats(f, at, x)
+	}
 	pose := geom.Pose{O: l.axis.at(at), Q: geom.FromAxes(x, up.Cross(x), up)}
 	p.s.made.Components = append(p.s.made.Components, &assembly.Component{Name: name, Part: key, Pose: pose, Stack: p.st.Name})
 	return name
+}
+
+// flats finds the direction in which a nut's flats look: square to the walls of the pocket that it lies in, if it lies in one.
+func (l *line) flats(nut *standard.Fastener, seat float64, x geom.Vec) geom.Vec {
+	u := l.bores[len(l.bores)-1].of
+	half := nut.Values["s"] / 2
+	for _, n := range u.part.Order {
+		f := u.part.Features[n].At(u.pose)
+		if f.Kind != part.Plane || math.Abs(f.Z.Dot(l.z)) > tol.BoreAlong {
+			continue
+		}
+		from := f.O.Sub(l.at(seat)) // a wall looks at the axis, a little farther away than a flat
+		if d := -from.Dot(f.Z); d > half-tol.BoreMeets && d < half+tol.PocketRoom {
+			if high := -from.Dot(l.z); high > -tol.BoreMeets && high < nut.Height()+tol.PocketRoom {
+				return f.Z.Neg()
+			}
+		}
+	}
+	return x
 }
 
 // relate puts a component's seat on what it lies on: rim on rim, or in line with the bore and with its middle in the flat. Where the spin of fasteners

@@ -186,6 +186,19 @@ func TestBoundsOfFastening(t *testing.T) {
 			t.Errorf("%s: %v, %+v, want %d findings", c.name, err, x.Joints, c.findings)
 		}
 	}
+	for room, turned := range map[float64]bool{0.59: true, 0.61: false} { // PocketRoom: a wall 30° off x, as far from the axis as half a nut and that
+		a, d := 30*math.Pi/180, 5+room
+		wall := fmt.Sprintf(`"wall": {"type": "plane", "origin": [%.9g, %.9g, -2], "normal": [%.9g, %.9g, 0]}, "under"`, d*math.Cos(a), d*math.Sin(a), -math.Cos(a), -math.Sin(a))
+		x, err := Expand(context.Background(), joined(t, medium, strings.Replace(medium, `"under"`, wall, 1), "0", `{"holes": ["upper/h00"], "screw": "ISO 4762 M6", "nut": "DIN 985 M6"}`, ""), nil)
+		if err != nil || x.Failed != nil {
+			t.Fatal(err, x)
+		}
+		nut := x.Assemblies["main"].Component("feet/nut-1")
+		look := nut.Pose.Dir(geom.V(1, 0, 0))
+		if got := math.Abs(look.X-math.Cos(a)) < 1e-6 && math.Abs(look.Y-math.Sin(a)) < 1e-6; got != turned {
+			t.Errorf("PocketRoom: %g: a flat looks along %v", room, look)
+		}
+	}
 	for lean, want := range map[float64]bool{0.9e-4: true, 1.1e-4: false} { // BoreAlong
 		a := axis{geom.V(0, 0, 0), geom.V(0, 0, 1)}
 		if got := a.runs(geom.V(lean, 0, math.Sqrt(1-lean*lean))); got != want {

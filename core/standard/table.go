@@ -83,27 +83,12 @@ func read(text string) (*Standard, error) {
 			}
 			continue
 		}
+		if to := map[string]*string{"standard": &s.Name, "edition": &s.Edition, "title": &s.Title, "short": &s.Short, "source": &s.Source,
+			"family": (*string)(&s.Family), "head": &s.Head, "drive": &s.Drive, "material": &s.Material, "finish": &s.Finish}[word]; to != nil {
+			*to = rest
+			continue
+		}
 		switch word {
-		case "standard":
-			s.Name = rest
-		case "edition":
-			s.Edition = rest
-		case "title":
-			s.Title = rest
-		case "short":
-			s.Short = rest
-		case "source":
-			s.Source = rest
-		case "family":
-			s.Family = Family(rest)
-		case "head":
-			s.Head = rest
-		case "drive":
-			s.Drive = rest
-		case "material":
-			s.Material = rest
-		case "finish":
-			s.Finish = rest
 		case "unit":
 			s.Inch, scale = true, Inch
 		case "lengths":

@@ -9,4 +9,6 @@ const (
 	// HeadFlush, mm: how far a countersunk head may stand out of its face, and HeadSunk how far it may lie below it.
 	HeadFlush = 0.05
 	HeadSunk  = 0.3
+	// PocketRoom, mm: how much wider on a side than a nut a pocket is that holds it from turning.
+	PocketRoom = 0.6
 )

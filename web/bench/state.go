@@ -64,6 +64,7 @@ type componentJSON struct {
 	Shapes   []app.Shape `json:"shapes"`
 	Way      *[3]float64 `json:"way,omitempty"` // drawn back this way it clears what it sits on
 	On       []string    `json:"on,omitempty"`
+	Rides    string      `json:"rides,omitempty"` // of what a stack placed: the component that it moves with
 	Round    *roundJSON  `json:"round,omitempty"` // a plain round part, which shows no turning
 }
 
@@ -204,6 +205,9 @@ func (b *Bench) write(s, was *shown) (*stateJSON, error) {
 			cj.Way, cj.On = &d, w.On
 		}
 		cj.Round = round(j, k)
+		if s := j.Asm.Stack(k.Stack); k.Stack != "" && s != nil {
+			cj.Rides = s.Holes[0].Head()
+		}
 		if k.Flexible && !hidden(k) {
 			if base := j.Doc.Assemblies[k.Assembly].Base(); base != nil {
 				cj.Base = base.Name

@@ -75,9 +75,14 @@ export class Tug {
     }
   }
 
-  /** What the core calls the part under the cursor: all that is grounded in a flexible use goes by one name. @param {any} hit */
+  /**
+   * What the core calls the part under the cursor: all that is grounded in a flexible use goes by one name, and what is fastened is pulled by what
+   * it is fastened to.
+   * @param {any} hit
+   */
   named(hit) {
-    const { name, base } = hit.k.data;
+    const { name, base, rides } = hit.k.data;
+    if (rides) return rides;
     return base !== undefined && this.live && !this.live.names.includes(hit.name) ? `${name}/${base}` : hit.name;
   }
 
@@ -99,13 +104,14 @@ export class Tug {
     const hit = this.b.stage.partAt(x, y);
     if (!this.on || !hit || !this.live || this.seq !== this.b.state().seq) return false;
     const name = this.named(hit);
+    const frame = hit.k.data.rides ? this.b.stage.comps.get(name) : hit.frame;
     if (!this.movable(name)) {
       this.b.tell(`${plain(name)} cannot move.`);
       return true;
     }
     this.b.stage.view.controls.enabled = false;
     this.by = name;
-    this.grab({ name, frame: hit.frame, own: hit.frame.toOwn(hit.at.clone()), at: hit.at.clone(), moved: false });
+    this.grab({ name, frame, own: frame.toOwn(hit.at.clone()), at: hit.at.clone(), moved: false });
     return true;
   }
 

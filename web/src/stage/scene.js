@@ -18,6 +18,7 @@ import { dropShape, takeShape } from "./shape.js";
  * @property {string} name
  * @property {Pose} pose
  * @property {string} [base]
+ * @property {string} [rides] the component that it moves with, being fastened to it
  * @property {boolean} grounded
  * @property {boolean} suppressed
  * @property {number} left
@@ -331,6 +332,28 @@ export class Scene {
     k.stand(position, quaternion);
     for (const u of k.uses) u.place();
     this.moved = true;
+  }
+
+  /**
+   * Takes what is fastened to components along, as they are about to be moved, but for what has a place of its own among them.
+   * @param {string[]} names of those that are moved @returns {() => void} to be called once they are
+   */
+  riders(names) {
+    const told = new Set(names);
+    /** @type {{k: Placed, base: Placed, own: Matrix4}[]} */
+    const along = [];
+    for (const k of this.comps.values()) {
+      const base = k.data.rides && !told.has(k.data.name) && told.has(k.data.rides) && this.comps.get(k.data.rides);
+      if (base) along.push({ k, base, own: base.inverse.clone().multiply(k.matrix) });
+    }
+    return () => {
+      const o = new Vector3();
+      const q = new Quaternion();
+      for (const { k, base, own } of along) {
+        base.matrix.clone().multiply(own).decompose(o, q, new Vector3());
+        this.move(k, o, q);
+      }
+    };
   }
 
   /** Puts one part elsewhere in its component, given where it stands. @param {Use} u @param {Matrix4} world */

@@ -314,6 +314,7 @@ export class Stage {
     const o = new Vector3();
     const q = new Quaternion();
     const inner = [];
+    const along = this.scene.riders(names);
     for (const [i, n] of names.entries()) {
       const p = poses.subarray(7 * i, 7 * i + 7);
       o.set(p[0], p[1], p[2]);
@@ -329,6 +330,7 @@ export class Stage {
         if (u.path === path) this.scene.moveInside(u, m);
       }
     }
+    along();
     if (hand) {
       const l = dashed(hand, css("--slate"), this.view.pixel(hand[0]) * 6, this.view.pixel(hand[0]) * 4);
       l.renderOrder = 8;
