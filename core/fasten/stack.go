@@ -30,6 +30,7 @@ type Joint struct {
 	Why        string   `json:"why"`
 	Findings   []string `json:"findings"`
 
+	Stock    []float64  `json:"stock_mm"` // lengths that are made of the screw
 	Parts    []string   `json:"parts"`    // designations, from the head down
 	Sections []Section  `json:"sections"` // of the first screw, for a drawing
 	Lines    []LineEnds `json:"-"`
@@ -267,7 +268,7 @@ func (s *stacking) judge(st *assembly.Stack, k *kit, lines []*line) (*Joint, err
 	if longest.grip-shortest.grip > tol.BoreMeets {
 		j.Findings = append(j.Findings, fmt.Sprintf("grips differ: from %s to %s mm", part.Number(round3(shortest.grip)), part.Number(round3(longest.grip))))
 	}
-	j.Hole = worst(k, lines)
+	j.Hole, j.Stock = worst(k, lines), k.screw.Stock(k.screw.Size)
 	f := *k.screw
 	f.Length = j.Length
 	j.Screw = f.Designation()

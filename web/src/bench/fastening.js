@@ -7,7 +7,7 @@ import { shown, trim } from "../units.js";
 /**
  * @typedef {{name: string, screws: number, screw: string, grip_mm: number, length_mm: number, wanted_mm: number,
  *   through_nut_mm: number | null, engagement_mm: number | null, hole: string, why: string, findings: string[],
- *   sections: import("./section.js").Section[] | null}} Joint
+ *   stock_mm: number[] | null, sections: import("./section.js").Section[] | null}} Joint
  * @typedef {{standard: string, short: string, family: string, sizes: string[]}} Table
  * @typedef {{holes: string[], through?: string[], screw: string, under_head?: string[], under_nut?: string[], nut?: string,
  *   into?: string | string[], material?: string, head_on?: string, length?: number | "auto", depth?: number}} Stack
@@ -17,6 +17,7 @@ import { shown, trim } from "../units.js";
 const caution = "Length and engagement prove no joint's load: local codes and licensed practice decide.";
 const pickHole = "Pick a hole on the stage: its rim or its wall.";
 const tapped = "tapped";
+const beside = 4; // stock lengths that are offered on either side of the one that is chosen
 const settle = 120; // ms without a change before it is tried
 
 /** A length as it is shown. @param {number} mm */
@@ -296,7 +297,9 @@ export class Fastening extends Panel {
   lengths(j, now) {
     const box = this.choice("joint-length");
     const wanted = j?.wanted_mm ?? 0;
-    const steps = [-15, -10, -5, 5, 10, 15].map((d) => wanted + d).filter((l) => l > 0 && wanted > 0);
+    const stock = j?.stock_mm ?? [];
+    const at = stock.indexOf(wanted);
+    const steps = stock.slice(Math.max(0, at - beside), at + beside + 1).filter((l) => l !== wanted);
     const list = [...new Set([...steps, ...(now ? [now] : [])])].sort((a, b) => a - b);
     box.replaceChildren(new Option(wanted ? `${long(wanted)}, chosen` : "chosen", ""), ...list.map((l) => new Option(long(l), String(l))));
     box.value = now ? String(now) : "";
