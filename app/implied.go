@@ -42,7 +42,7 @@ func (a *App) Implied(ctx context.Context, id int64, base string) (*Implied, err
 	out := &Implied{Seq: j.Seq, Mates: map[string]json.RawMessage{}, Says: map[string]string{}}
 	err = a.work(ctx, func() (err error) {
 		o := relate.Options{Base: base, Anew: len(asm.Mates) == 0}
-		out.Found, err = relate.Assembly(ctx, j.Doc, j.Doc.Root, shapes, o)
+		out.Found, err = relate.Assembly(ctx, j.of.doc, j.Doc.Root, shapes, o) // what stacks place is related
 		return words.Plainly(ctx, err)
 	})
 	if err != nil {

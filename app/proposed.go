@@ -3,6 +3,7 @@ package app
 import (
 	"context"
 	"encoding/json"
+	"slices"
 
 	"setfast/app/words"
 	"setfast/core/assembly"
@@ -111,6 +112,9 @@ func (a *App) Following(ctx context.Context, id int64, component string) ([]Prop
 			return nil, words.Refuse("%s", err)
 		}
 		for _, n := range list {
+			if slices.ContainsFunc(n.Mates, j.onStack) {
+				continue // what a stack places is the stack's
+			}
 			p := Proposed{Kind: n.Kind, Says: n.Says, Left: n.Left, Apart: n.Apart, At: n.At, Through: n.Through, Poses: n.Poses, Places: []edit.Component{}}
 			if err := p.say(j, n.Mates); err != nil {
 				return nil, err

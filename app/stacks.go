@@ -205,3 +205,11 @@ func (a *App) TryStack(ctx context.Context, id int64, s assembly.Stack) (*fasten
 	}
 	return nil, words.Refuse("nothing came of it")
 }
+
+// onStack tells whether a relation stands on what a stack places.
+func (j *Judged) onStack(m *assembly.Mate) bool {
+	return slices.ContainsFunc(m.Refs(), func(r assembly.Ref) bool {
+		c := j.Asm.Component(r.Head())
+		return c != nil && c.Stack != ""
+	})
+}

@@ -1,0 +1,49 @@
+package app_test
+
+import (
+	"context"
+	"strings"
+	"testing"
+
+	"setfast/app/commands"
+)
+
+// TestStacksAside: what stacks place is theirs. Accounting for an assembly leaves it alone, and so do proposals for a screw for the holes
+// that are left.
+func TestStacksAside(t *testing.T) {
+	ctx := context.Background()
+	id := by["Bolted stand"]
+	found, err := a.Implied(ctx, id, "")
+	if err != nil {
+		t.Fatal(err)
+	}
+	for mate, says := range found.Says {
+		if strings.Contains(string(found.Mates[mate]), "foot/") {
+			t.Errorf("%s is on a stack: %s", mate, says)
+		}
+	}
+	item := ""
+	for key, row := range judge(t, "Bearing stand").Parts {
+		if row.Name == "Screw M6x20" {
+			item = key
+		}
+	}
+	do(t, "Bolted stand", commands.Unfasten{As: "right foot"})
+	do(t, "Bolted stand", commands.Place{Items: []string{item}})
+	ways, err := a.Following(ctx, id, "Screw M6x20")
+	if err != nil || len(ways) == 0 {
+		t.Fatalf("%v, %d ways", err, len(ways))
+	}
+	for _, w := range ways {
+		for _, m := range w.Mates {
+			if strings.Contains(string(m), "foot/") {
+				t.Errorf("%s: %s", w.Says, m)
+			}
+		}
+	}
+	for range 2 {
+		if _, err := a.Undo(ctx, id, judge(t, "Bolted stand").Seq, "test", ""); err != nil {
+			t.Error(err)
+		}
+	}
+}
