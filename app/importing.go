@@ -243,6 +243,7 @@ func (a *App) derive(ctx context.Context, im *kernel.Import, index int, row *sto
 	}
 	d := kernel.Derive(p)
 	d.Unit = im.Unit
+	d.TellHand()
 	if row.ID == 0 { // later it is what people say
 		shape := d.Part()
 		shape.Name = row.Name

@@ -123,17 +123,8 @@ func Derive(p *Part) *Derived {
 		}
 		d.Features = append(d.Features, x)
 	}
-	if n := len(d.Features); n > 0 && n < mostHanded && len(m.Positions) < mostHanded*10 {
-		d.Handed = "handed"
-		if _, same := d.Hand().Hand(); same {
-			d.Handed = "own"
-		}
-	}
 	return d
 }
-
-// mostHanded is how many features a part may have to be looked at for which hand it is when it is brought in; ten times as many points of its mesh.
-const mostHanded = 4000
 
 // twins finds the features that are one to the hand, though the file splits them: for each but the first the first one's name.
 func (p *Part) twins(fs map[string]part.Feature, order []string) map[string]string {

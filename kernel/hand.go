@@ -31,3 +31,18 @@ func (d *Derived) Hand() *mirror.Shape {
 	}
 	return s
 }
+
+// mostHanded is how many features a part may have to be looked at for which hand it is when it is brought in; ten times as many points of its mesh.
+const mostHanded = 4000
+
+// TellHand notes whether the part is its own mirror image, unless it is too large for that to be short.
+func (d *Derived) TellHand() {
+	n := len(d.Features)
+	if n == 0 || n >= mostHanded || len(d.mesh.Positions) >= mostHanded*10 {
+		return
+	}
+	d.Handed = "handed"
+	if _, same := d.Hand().Hand(); same {
+		d.Handed = "own"
+	}
+}

@@ -35,7 +35,7 @@ func TestHand(t *testing.T) {
 		{"threaded bolt", "cyl 0 0 0 0 0 1 5 20\nthread 0 0 4 0 0 1 5 2 12\ncut", false},
 	} {
 		d := Derive(make1(t, r, c.recipe, "hand.step").Parts[0])
-		if (d.Handed == "own") != c.same {
+		if d.TellHand(); (d.Handed == "own") != c.same {
 			t.Errorf("%s: told as %q", c.name, d.Handed)
 		}
 		s := d.Hand()

@@ -47,9 +47,9 @@ func runCheck(c *call) int {
 	case len(files) > 1 && *solved != "":
 		return c.bad("--solved is for one file, not %d", len(files))
 	}
-	if *solved != "" && !*force {
-		if _, err := os.Stat(*solved); err == nil {
-			return c.fail("%s is there already; --force overwrites it", *solved)
+	if *solved != "" {
+		if err := free(*solved, *force); err != nil {
+			return c.fail("%v", err)
 		}
 	}
 	var all []checked

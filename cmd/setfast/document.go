@@ -80,6 +80,14 @@ func load(path string, in io.Reader) (data []byte, dir string, err error) {
 	return data, filepath.Dir(path), nil
 }
 
+// free refuses a file that is there, unless it may be overwritten.
+func free(file string, force bool) error {
+	if _, err := os.Stat(file); err == nil && !force {
+		return fmt.Errorf("%s is there already; --force overwrites it", file)
+	}
+	return nil
+}
+
 // seenFrom is a document that was read from a file as it is written to another: its parts name their sources as seen from there.
 func seenFrom(doc *assembly.Document, file, out string) (*assembly.Document, error) {
 	from := "."

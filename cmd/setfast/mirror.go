@@ -3,10 +3,8 @@ package main
 import (
 	"context"
 	"encoding/json"
-	"errors"
 	"fmt"
 	"io"
-	"io/fs"
 	"maps"
 	"os"
 	"path/filepath"
@@ -110,9 +108,7 @@ func mirrorOf(ctx context.Context, doc *assembly.Document, refs []assembly.Ref, 
 // writeMirrored writes the document, and beside it the shapes of opposite hands whose parts have one.
 func writeMirrored(ctx context.Context, res *mirror.Result, was *assembly.Document, file, out string, force, unfenced bool) error {
 	put := func(path string, data []byte) error {
-		if _, err := os.Stat(path); err == nil && !force {
-			return fmt.Errorf("%s is there already; --force overwrites it", path)
-		} else if err != nil && !errors.Is(err, fs.ErrNotExist) {
+		if err := free(path, force); err != nil {
 			return err
 		}
 		return os.WriteFile(path, data, 0o644)

@@ -50,9 +50,9 @@ func runRelate(c *call) int {
 	if !ok {
 		return code
 	}
-	if *out != "" && !*force {
-		if _, err := os.Stat(*out); err == nil {
-			return c.fail("%s is there already; --force overwrites it", *out)
+	if *out != "" {
+		if err := free(*out, *force); err != nil {
+			return c.fail("%v", err)
 		}
 	}
 	start := time.Now()

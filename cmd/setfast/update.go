@@ -38,8 +38,10 @@ func runUpdate(c *call) int {
 	if *key == "" {
 		return c.bad("update wants --part")
 	}
-	if _, err := os.Stat(*out); *out != "" && err == nil && !*force {
-		return c.fail("%s is there already; --force overwrites it", *out)
+	if *out != "" {
+		if err := free(*out, *force); err != nil {
+			return c.fail("%v", err)
+		}
 	}
 	doc, err := readDocument(files[0], c.in)
 	if err != nil {

@@ -108,8 +108,13 @@ func boreOf(u *use, a axis) *bore {
 		}
 		b.radius = min(b.radius, m.radius)
 	}
-	slices.SortStableFunc(b.mouths, func(x, y mouth) int { return cmp.Or(cmp.Compare(y.at, x.at), cmp.Compare(y.radius, x.radius)) })
+	b.fromTheTop()
 	return b
+}
+
+// fromTheTop puts the mouths in order: of several at one height the widest first.
+func (b *bore) fromTheTop() {
+	slices.SortStableFunc(b.mouths, func(x, y mouth) int { return cmp.Or(cmp.Compare(y.at, x.at), cmp.Compare(y.radius, x.radius)) })
 }
 
 // flats finds where bores open whose rims are not known: at the flats square to them that lie next to their middles, above and below.
@@ -163,7 +168,7 @@ func (b *bore) upsideDown() *bore {
 	for i := range out.mouths {
 		out.mouths[i].at = -out.mouths[i].at
 	}
-	slices.SortStableFunc(out.mouths, func(x, y mouth) int { return cmp.Or(cmp.Compare(y.at, x.at), cmp.Compare(y.radius, x.radius)) })
+	out.fromTheTop()
 	return &out
 }
 

@@ -81,9 +81,9 @@ func (l *line) finds(format string, a ...any) { l.wrong = append(l.wrong, fmt.Sp
 // lineOf follows one hole of a stack through all it goes through.
 func (s *stacking) lineOf(st *assembly.Stack, k *kit, i int) (*line, error) {
 	ref := st.Holes[i]
-	own := s.use(strings.Join(ref.Path, "/"))
+	own := s.use(pathOf(ref))
 	if own == nil {
-		return nil, fmt.Errorf("there is no part %q where %s is", strings.Join(ref.Path, "/"), ref)
+		return nil, fmt.Errorf("there is no part %q where %s is", pathOf(ref), ref)
 	}
 	f, ok := own.part.Feature(ref.Feature)
 	if !ok || !f.HasAxis() {
@@ -104,12 +104,12 @@ func (s *stacking) lineOf(st *assembly.Stack, k *kit, i int) (*line, error) {
 		}
 	}
 	if len(st.Into) > 0 {
-		tapped := s.use(strings.Join(st.Into[min(i, len(st.Into)-1)].Path, "/"))
+		tapped := s.use(pathOf(st.Into[min(i, len(st.Into)-1)]))
 		if tapped != nil {
 			l.tap = boreOf(tapped, l.axis)
 		}
 		if l.tap == nil {
-			return nil, fmt.Errorf("%s has no tapped hole in line with %s", strings.Join(st.Into[0].Path, "/"), ref)
+			return nil, fmt.Errorf("%s has no tapped hole in line with %s", pathOf(st.Into[0]), ref)
 		}
 		l.bores = slices.DeleteFunc(l.bores, func(b *bore) bool { return b.of == tapped })
 	}
@@ -120,7 +120,7 @@ func (s *stacking) lineOf(st *assembly.Stack, k *kit, i int) (*line, error) {
 	slices.SortStableFunc(l.bores, func(a, b *bore) int { return cmp.Compare(b.top()+b.bottom(), a.top()+a.bottom()) })
 	l.gaps()
 	l.fits(k)
-	l.seats(k, st)
+	l.seats(k)
 	return l, nil
 }
 
@@ -139,7 +139,7 @@ func (s *stacking) through(st *assembly.Stack, a axis, own *use) (out []*use) {
 	}
 	into := map[*use]bool{}
 	for _, r := range st.Into {
-		into[s.use(strings.Join(r.Path, "/"))] = true
+		into[s.use(pathOf(r))] = true
 	}
 	b := boreOf(own, a)
 	low, high := b.bottom(), b.top()
@@ -225,8 +225,7 @@ func (l *line) gaps() {
 	}
 	for i := 1; i < len(all); i++ {
 		over, under := all[i-1], all[i]
-		switch gap := over.bottom() - under.top(); {
-		case gap > tol.NearlyMeets:
+		if gap := over.bottom() - under.top(); gap > tol.NearlyMeets {
 			l.finds("%s mm of air between %s and %s", part.Number(round3(gap)), over.of.name, under.of.name)
 		}
 	}
@@ -261,7 +260,7 @@ func (l *line) fits(k *kit) {
 }
 
 // seats finds where head and nut come to lie, and the grip between.
-func (l *line) seats(k *kit, st *assembly.Stack) {
+func (l *line) seats(k *kit) {
 	top := l.bores[0]
 	if k.screw.Head == "countersunk" && len(k.head) == 0 {
 		l.countersunk(top, k)

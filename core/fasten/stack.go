@@ -3,11 +3,11 @@ package fasten
 import (
 	"context"
 	"fmt"
+	"maps"
 	"slices"
 
 	"setfast/core/account"
 	"setfast/core/assembly"
-	"setfast/core/geom"
 	"setfast/core/part"
 	"setfast/core/placed"
 	"setfast/core/report"
@@ -30,10 +30,9 @@ type Joint struct {
 	Why        string   `json:"why"`
 	Findings   []string `json:"findings"`
 
-	Stock    []float64  `json:"stock_mm"` // lengths that are made of the screw
-	Parts    []string   `json:"parts"`    // designations, from the head down
-	Sections []Section  `json:"sections"` // of the first screw, for a drawing
-	Lines    []LineEnds `json:"-"`
+	Stock    []float64 `json:"stock_mm"` // lengths that are made of the screw
+	Parts    []string  `json:"parts"`    // designations, from the head down
+	Sections []Section `json:"sections"` // of the first screw, for a drawing
 }
 
 // Section is one thing of a fastening along its axis, from the seat of the head: mm, up toward the head.
@@ -45,9 +44,6 @@ type Section struct {
 	Hole   float64 `json:"hole,omitempty"` // diameter
 	Width  float64 `json:"width,omitempty"`
 }
-
-// LineEnds is where a screw's seat stands in the assembly and where its head looks.
-type LineEnds struct{ Seat, Up geom.Vec }
 
 // Expanded is a document with its stacks laid out.
 type Expanded struct {
@@ -92,14 +88,8 @@ func Expand(ctx context.Context, doc *assembly.Document, parts Catalogue) (*Expa
 		parts = Tables
 	}
 	open := *doc
-	open.Parts, open.PartOrder = map[string]*part.Part{}, slices.Clone(doc.PartOrder)
-	for k, p := range doc.Parts {
-		open.Parts[k] = p
-	}
-	open.Assemblies = map[string]*assembly.Assembly{}
-	for k, a := range doc.Assemblies {
-		open.Assemblies[k] = a
-	}
+	open.Parts, open.PartOrder = maps.Clone(doc.Parts), slices.Clone(doc.PartOrder)
+	open.Assemblies = maps.Clone(doc.Assemblies)
 	out.Document = &open
 	done := map[string]bool{}
 	var walk func(name string) error
@@ -235,7 +225,6 @@ func (s *stacking) judge(st *assembly.Stack, k *kit, lines []*line) (*Joint, err
 				j.Findings = append(j.Findings, f)
 			}
 		}
-		j.Lines = append(j.Lines, LineEnds{l.at(l.shank), l.z})
 	}
 	j.Grip = round3(longest.grip)
 	if !(longest.grip > 0) {

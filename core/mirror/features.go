@@ -1,8 +1,6 @@
 package mirror
 
 import (
-	"math"
-
 	"setfast/core/geom"
 	"setfast/core/part"
 	"setfast/core/tol"
@@ -46,23 +44,8 @@ func mirrored(f part.Feature, point, dir func(geom.Vec) geom.Vec) part.Feature {
 // counterpart finds the feature of a part that is where another one is wanted; turned tells that it looks the other way.
 func counterpart(p *part.Part, want part.Feature) (name string, turned, ok bool) {
 	try := func(n string, f part.Feature) bool {
-		if f.Kind != want.Kind || f.Side != want.Side || math.Abs(f.Radius-want.Radius) > tol.HandMM || math.Abs(f.HalfAngle-want.HalfAngle) > tol.ConesAlike {
-			return false
-		}
-		off := f.O.Sub(want.O)
-		along := f.Z.Dot(want.Z)
-		switch f.Kind {
-		case part.Point, part.Sphere:
-			ok = off.Norm() < tol.HandMM
-		case part.Plane:
-			ok = math.Abs(along) > 1-tol.HandTurn && math.Abs(off.Dot(f.Z)) < tol.HandMM
-		case part.Circle, part.Cone, part.Frame: // whatever is counted from a frame's x is counted anew
-			ok = math.Abs(along) > 1-tol.HandTurn && off.Norm() < tol.HandMM
-		default:
-			ok = math.Abs(along) > 1-tol.HandTurn && off.Reject(f.Z).Norm() < tol.HandMM
-		}
-		if ok {
-			name, turned = n, along < 0 && f.HasDirection()
+		if ok, turned = part.SamePlace(want, f); ok {
+			name = n
 		}
 		return ok
 	}

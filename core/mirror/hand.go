@@ -44,6 +44,18 @@ type Image struct {
 	Turn  geom.Pose `json:"turn"`  // carries the shape mirrored there onto the shape
 }
 
+// point carries a point of the shape onto the shape, hands turned round.
+func (i Image) point(v geom.Vec) geom.Vec { return i.Turn.Point(Plane{N: i.Plane}.point(v)) }
+
+func (i Image) dir(v geom.Vec) geom.Vec { return i.Turn.Dir(Plane{N: i.Plane}.dir(v)) }
+
+// back is where what comes to lie somewhere came from.
+func (i Image) back(f part.Feature) part.Feature {
+	from := i.Turn.Inverse()
+	p := Plane{N: i.Plane}
+	return mirrored(f, func(v geom.Vec) geom.Vec { return p.point(from.Point(v)) }, func(v geom.Vec) geom.Vec { return p.dir(from.Dir(v)) })
+}
+
 // isometry turns hands round about the centroid: its matrix by rows.
 type isometry struct {
 	r [3]geom.Vec
@@ -328,20 +340,10 @@ func (t *trial) marked(p geom.Vec, like *Mark) bool {
 	return false
 }
 
-// alike tells whether a face carried over lies on the surface of another.
+// alike tells whether a face carried over lies on the surface of another: a flat one looks the same way, of a round one either way will do.
 func alike(f, g *part.Feature, m *isometry) bool {
-	if f.Kind != g.Kind || f.Side != g.Side || math.Abs(f.Radius-g.Radius) > tol.HandMM || math.Abs(f.HalfAngle-g.HalfAngle) > tol.ConesAlike {
-		return false
-	}
-	o, z := m.point(f.O), m.dir(f.Z)
-	off := g.O.Sub(o)
-	switch f.Kind {
-	case part.Plane:
-		return z.Dot(g.Z) > 1-tol.HandTurn && math.Abs(off.Dot(g.Z)) < tol.HandMM
-	case part.Sphere:
-		return off.Norm() < tol.HandMM
-	case part.Cone:
-		return off.Norm() < tol.HandMM && math.Abs(z.Dot(g.Z)) > 1-tol.HandTurn
-	}
-	return math.Abs(z.Dot(g.Z)) > 1-tol.HandTurn && off.Reject(g.Z).Norm() < tol.HandMM
+	moved := *f
+	moved.O, moved.Z = m.point(f.O), m.dir(f.Z)
+	same, turned := part.SamePlace(moved, *g)
+	return same && !(turned && f.Kind == part.Plane)
 }

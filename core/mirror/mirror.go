@@ -193,10 +193,9 @@ type mirroring struct {
 
 // handOf is what becomes of a part in the mirror.
 type handOf struct {
-	same bool
-	back func(f part.Feature) part.Feature // of the same part: where a feature of it comes from in the copy
-	key  string                            // of the part of the opposite hand
-	of   *isometry                         // that carries the part onto itself
+	same  bool
+	image Image  // of the same part
+	key   string // of the part of the opposite hand
 }
 
 // hand decides about a part.
@@ -213,22 +212,7 @@ func (m *mirroring) hand(key string) *handOf {
 		s = ShapeOf(p)
 	}
 	h := &handOf{}
-	if image, same := s.Hand(); same {
-		h.same = true
-		first := reflection(image.Plane, geom.Vec{})
-		g := isometry{}
-		for i := range 3 { // rows of the turn after the reflection
-			row := image.Turn.Q.Conj().Rotate(axes[i])
-			g.r[i] = first.dir(row)
-		}
-		h.of = &isometry{r: g.r, c: geom.Vec{}}
-		shift := image.Turn.O
-		back := func(v geom.Vec) geom.Vec { return first.dir(image.Turn.Q.Conj().Rotate(v)) }
-		h.back = func(f part.Feature) part.Feature {
-			return mirrored(f, func(p geom.Vec) geom.Vec { return back(p.Sub(shift)) }, back)
-		}
-		h.of.c = shift // used as a shift: see place
-	} else {
+	if h.image, h.same = s.Hand(); !h.same {
 		h.key = m.opposite(key, p)
 	}
 	m.hands[key] = h
@@ -327,13 +311,10 @@ type side struct {
 
 // component puts a copy where the mirror has it, and tells its hand.
 func (s *side) component(k *assembly.Component) string {
-	first, hand := own.point, Opposite
-	dir := own.dir
+	first, dir, hand := own.point, own.dir, Opposite
 	if k.Part != "" {
 		if h := s.m.hand(k.Part); h.same {
-			hand = Same
-			first = func(v geom.Vec) geom.Vec { return h.of.dir(v).Add(h.of.c) }
-			dir = h.of.dir
+			first, dir, hand = h.image.point, h.image.dir, Same
 		} else {
 			k.Part = h.key
 		}
@@ -384,7 +365,7 @@ func (s *side) end(r assembly.Ref) (out assembly.Ref, turned bool, err error) {
 		}
 		return out, own.dir(f.Z).Dot(f.Z) < 0 && f.Kind != part.Frame, nil
 	}
-	name, turned, ok := counterpart(s.from.doc.Parts[last.Part], h.back(f))
+	name, turned, ok := counterpart(s.from.doc.Parts[last.Part], h.image.back(f))
 	if !ok {
 		return r, false, fmt.Errorf("%s is its own mirror image, but has no feature that is that of %s", last.Part, r.Feature)
 	}

@@ -127,16 +127,10 @@ func sameSize(f, g part.Feature) bool {
 	return math.Abs(f.Radius-g.Radius) <= max(f.Radius, g.Radius)/2
 }
 
-// lies tells whether a feature lies where another lay: the same surface, axis or point.
+// lies tells whether a feature lies where another lay: the same surface, axis or point; a flat face looks the same way.
 func lies(f, g part.Feature) bool {
-	if f.Kind != g.Kind || f.Side != g.Side || math.Abs(f.Radius-g.Radius) > tol.HandMM || math.Abs(f.HalfAngle-g.HalfAngle) > tol.ConesAlike {
-		return false
-	}
-	if f.HasDirection() && math.Abs(f.Z.Dot(g.Z)) < 1-tol.HandTurn || f.Kind == part.Plane && f.Z.Dot(g.Z) < 0 {
-		return false
-	}
-	mm, _ := shift(f, g)
-	return mm < tol.HandMM
+	same, turned := part.SamePlace(f, g)
+	return same && !(turned && f.Kind == part.Plane)
 }
 
 // shift is how far a surface, axis or point moved, and by how many degrees it turned.

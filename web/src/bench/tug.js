@@ -76,8 +76,8 @@ export class Tug {
   }
 
   /**
-   * What the core calls the part under the cursor: all that is grounded in a flexible use goes by one name, and what is fastened is pulled by what
-   * it is fastened to.
+   * What the core calls the part under the cursor: all that is grounded in a flexible use goes by one name, and what is fastened is
+   * pulled by what it is fastened to.
    * @param {any} hit
    */
   named(hit) {
