@@ -15,9 +15,9 @@ import (
 	"setfast/app/commands"
 	"setfast/core/account"
 	"setfast/core/assembly"
-	"setfast/core/fasten"
 	"setfast/core/format"
 	"setfast/core/geom"
+	"setfast/core/laid"
 	"setfast/core/report"
 	"setfast/demo"
 	"setfast/internal/bed"
@@ -252,7 +252,7 @@ func TestExports(t *testing.T) {
 			if err != nil {
 				t.Fatalf("%s: %v", name, err)
 			}
-			x, err := fasten.Expand(ctx, d, nil)
+			x, err := laid.Out(ctx, d, nil)
 			if err != nil || x.Failed != nil {
 				t.Fatalf("%s, %s: %v, %v", name, what, err, x.Failed)
 			}

@@ -37,7 +37,7 @@ type gathered struct {
 	parts map[string]store.Part
 	seqs  map[int64]int64 // of every assembly in it
 	gaps  []Gap
-	laid  *laid // before it is judged
+	laid  *laidOut // before it is judged
 }
 
 // Document gathers an assembly and all it uses as it stands.

@@ -130,7 +130,7 @@ func (a *App) known(g *gathered) *Judged {
 func (a *App) remember(g *gathered, taken *account.Account) *Judged {
 	st := g.state
 	gaps := slices.Concat(g.gaps, g.laid.gaps)
-	j := &Judged{st.ID, st.Seq, g.laid.doc, g.laidOut(st.Asm), g.laid.parts, taken.Report, taken.Root, gaps, st.Undo, st.Redo, taken, g}
+	j := &Judged{st.ID, st.Seq, g.laid.doc, g.whole(st.Asm), g.laid.parts, taken.Report, taken.Root, gaps, st.Undo, st.Redo, taken, g}
 	a.mu.Lock()
 	defer a.mu.Unlock()
 	if len(a.judged) >= mostJudged {

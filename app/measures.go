@@ -50,7 +50,7 @@ func (a *App) Variants(ctx context.Context, id int64, columns []map[string]strin
 	defer cancel()
 	var out []variant.Outcome
 	err = a.work(ctx, func() (err error) {
-		out, err = variant.Run(ctx, j.Doc, columns)
+		out, err = variant.Run(ctx, j.of.doc, columns)
 		return err
 	})
 	return out, err

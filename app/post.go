@@ -243,7 +243,7 @@ func (g *gathered) at(st store.State) *gathered {
 	if len(g.gaps) == 0 {
 		out.doc = g.doc.WithRoot(st.Asm)
 		l := *g.laid
-		l.doc = l.doc.WithRoot(g.laidOut(st.Asm))
+		l.doc = l.doc.WithRoot(g.whole(st.Asm))
 		out.laid = &l
 	}
 	return &out

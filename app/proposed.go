@@ -112,7 +112,7 @@ func (a *App) Following(ctx context.Context, id int64, component string) ([]Prop
 			return nil, words.Refuse("%s", err)
 		}
 		for _, n := range list {
-			if slices.ContainsFunc(n.Mates, j.onStack) {
+			if slices.ContainsFunc(n.Mates, j.onMade) {
 				continue // what a stack places is the stack's
 			}
 			p := Proposed{Kind: n.Kind, Says: n.Says, Left: n.Left, Apart: n.Apart, At: n.At, Through: n.Through, Poses: n.Poses, Places: []edit.Component{}}

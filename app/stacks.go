@@ -11,29 +11,32 @@ import (
 	"setfast/app/words"
 	"setfast/core/assembly"
 	"setfast/core/fasten"
+	"setfast/core/laid"
 	"setfast/core/part"
+	"setfast/core/repeat"
 	"setfast/core/standard"
 	"setfast/store"
 )
 
-// laid is a gathering with its stacks laid out: that is what is judged and shown. Without stacks it is the gathering itself.
-type laid struct {
+// laidOut is a gathering with its copies and stacks laid out: that is what is judged and shown. Without any it is the gathering itself.
+type laidOut struct {
 	doc    *assembly.Document
 	parts  map[string]store.Part
 	joints []fasten.Joint
-	gaps   []Gap // stacks that cannot be laid out
+	sets   []repeat.Set
+	gaps   []Gap // copies and stacks that cannot be laid out
 }
 
-// lay lays the stacks of a gathering out, by parts of its project's own.
+// lay lays the copies and stacks of a gathering out, by parts of its project's own.
 func (a *App) lay(ctx context.Context, g *gathered) error {
-	g.laid = &laid{doc: g.doc, parts: g.parts}
-	if !fasten.Has(g.doc) {
+	g.laid = &laidOut{doc: g.doc, parts: g.parts}
+	if !laid.Has(g.doc) {
 		return nil
 	}
 	parts := maps.Clone(g.parts)
-	var x *fasten.Expanded
+	var x *laid.Laid
 	err := a.work(ctx, func() (err error) {
-		x, err = fasten.Expand(ctx, g.doc, func(f *standard.Fastener) (string, *part.Part, error) {
+		x, err = laid.Out(ctx, g.doc, func(f *standard.Fastener) (string, *part.Part, error) {
 			row, err := a.catalogued(ctx, g.state.Project, f)
 			if err != nil {
 				return "", nil, err
@@ -47,7 +50,12 @@ func (a *App) lay(ctx context.Context, g *gathered) error {
 	if err != nil {
 		return err
 	}
-	l := &laid{doc: x.Document, parts: parts, joints: x.Joints}
+	l := &laidOut{doc: x.Document, parts: parts, joints: x.Joints, sets: x.Sets}
+	for _, s := range x.Sets {
+		if s.Why != "" {
+			l.gaps = append(l.gaps, Gap{Assembly: cmp.Or(s.In, g.doc.Root), Component: s.Name, Why: s.Why})
+		}
+	}
 	for _, j := range x.Joints {
 		if j.Length == 0 {
 			l.gaps = append(l.gaps, Gap{Assembly: cmp.Or(j.In, g.doc.Root), Component: j.Name, Why: j.Findings[0]})
@@ -142,27 +150,32 @@ func (g *gathered) unlaid() []Gap {
 	return g.laid.gaps
 }
 
-// laidOut is a state's assembly with what its stacks stand for, as it is shown.
-func (g *gathered) laidOut(st *assembly.Assembly) *assembly.Assembly {
-	if len(st.Stacks) == 0 || g.laid == nil {
+// whole is a state's assembly with what its stacks stand for, as it is shown.
+func (g *gathered) whole(st *assembly.Assembly) *assembly.Assembly {
+	if len(st.Stacks)+len(st.Copies) == 0 || g.laid == nil {
 		return st
 	}
 	whole := g.laid.doc.Assemblies[g.laid.doc.Root]
 	out := *st
-	out.Components, out.Mates, out.Fits = slices.Clone(st.Components), slices.Clone(st.Mates), slices.Clone(st.Fits)
+	out.Components, out.Mates, out.Fits, out.Planned = slices.Clone(st.Components), slices.Clone(st.Mates), slices.Clone(st.Fits), slices.Clone(st.Planned)
 	for _, c := range whole.Components {
-		if c.Stack != "" {
+		if c.Made() {
 			out.Components = append(out.Components, c)
 		}
 	}
 	for _, m := range whole.Mates {
-		if m.Stack != "" {
+		if m.Made() {
 			out.Mates = append(out.Mates, m)
 		}
 	}
 	for _, f := range whole.Fits {
-		if f.Stack != "" {
+		if f.Made() {
 			out.Fits = append(out.Fits, f)
+		}
+	}
+	for _, p := range whole.Planned {
+		if p.Made() {
+			out.Planned = append(out.Planned, p)
 		}
 	}
 	return out.Seal()
@@ -190,9 +203,9 @@ func (a *App) TryStack(ctx context.Context, id int64, s assembly.Stack) (*fasten
 	doc := j.of.doc.WithRoot(asm.Seal())
 	ctx, cancel := context.WithTimeout(ctx, a.Limits.Check)
 	defer cancel()
-	var x *fasten.Expanded
+	var x *laid.Laid
 	err = a.work(ctx, func() (err error) {
-		x, err = fasten.Expand(ctx, doc, nil)
+		x, err = laid.Out(ctx, doc, nil)
 		return words.Plainly(ctx, err)
 	})
 	if err != nil {
@@ -206,10 +219,10 @@ func (a *App) TryStack(ctx context.Context, id int64, s assembly.Stack) (*fasten
 	return nil, words.Refuse("nothing came of it")
 }
 
-// onStack tells whether a relation stands on what a stack places.
-func (j *Judged) onStack(m *assembly.Mate) bool {
+// onMade tells whether a relation stands on what copies or a stack place.
+func (j *Judged) onMade(m *assembly.Mate) bool {
 	return slices.ContainsFunc(m.Refs(), func(r assembly.Ref) bool {
 		c := j.Asm.Component(r.Head())
-		return c != nil && c.Stack != ""
+		return c != nil && c.Made()
 	})
 }

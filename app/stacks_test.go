@@ -41,9 +41,4 @@ func TestStacksAside(t *testing.T) {
 			}
 		}
 	}
-	for range 2 {
-		if _, err := a.Undo(ctx, id, judge(t, "Bolted stand").Seq, "test", ""); err != nil {
-			t.Error(err)
-		}
-	}
 }

@@ -52,8 +52,8 @@ func (b *Bench) result() *report.Result { return b.Account.Root }
 
 // component finds a component that a command needs.
 func (b *Bench) component(name string) (*assembly.Component, error) {
-	if c := b.Asm.Component(name); c != nil && c.Stack != "" {
-		return nil, words.Refuse("%s is placed by the stack %s: change that, or relate to what it goes through", name, c.Stack)
+	if c := b.Asm.Component(name); c != nil && c.Made() {
+		return nil, words.Refuse("%s is placed by %s: change that, or relate to something else", name, c.By())
 	} else if c != nil {
 		return c, nil
 	}
@@ -71,8 +71,8 @@ func (b *Bench) hasComponent(name string) error {
 
 // relation finds a relation that a command needs.
 func (b *Bench) relation(id string) (*assembly.Mate, error) {
-	if m := b.Asm.Mate(id); m != nil && m.Stack != "" {
-		return nil, words.Refuse("%s is a relation of the stack %s: change that", id, m.Stack)
+	if m := b.Asm.Mate(id); m != nil && m.Made() {
+		return nil, words.Refuse("%s is a relation of %s: change those", id, m.By())
 	} else if m != nil {
 		return m, nil
 	}

@@ -33,6 +33,7 @@ func commands() []command {
 		{"relate", "FILE", "Finds the relations that a placed assembly implies, in a STEP file or a document, and takes its account: exit 0 if it passes then, 1 if it does not, 2 if it cannot be read.", runRelate},
 		{"fastener", "NAME", "Answers from the tables of standards: a fastener's dimensions and shape, which screws a hole fits, which length a joint wants: exit 0, 1 where it is not made or does not do, 2 where it is not known.", runFastener},
 		{"stacks", "FILE", "Checks the fastened joints of a document: grip, length, engagement, seats and holes: exit 0 if nothing is found, 1 if something is, 2 if it cannot be read.", runStacks},
+		{"copies", "FILE", "Tells what became of copies: how many there are, which relations came along and which did not: exit 0 if each copy is held, 1 if one is not, 2 if it cannot be read.", runCopies},
 		{"hand", "PART.step", "Tells whether a part is its own mirror image, and the motion that proves it: exit 0 if it is, 1 if it has a left and a right hand, 2 if it cannot be read.", runHand},
 		{"mirror", "FILE", "Copies components with their relations to the other side of a plane, opposite hands where a part is not its own mirror image: exit 0 if all relations came along, 1 if some are left out, 2 if it cannot be done.", runMirror},
 		{"update", "FILE NEW.step", "Puts a newer file of a part in the place of the old one: which relations hold on, what moved, what broke: exit 0 if all hold on, 1 if some are broken, 2 if it cannot be done.", runUpdate},

@@ -11,8 +11,8 @@ import (
 	"strings"
 
 	"setfast/core/assembly"
-	"setfast/core/fasten"
-	"setfast/core/format"
+		"setfast/core/format"
+	"setfast/core/laid"
 	"setfast/core/part"
 	"setfast/kernel"
 )
@@ -40,17 +40,22 @@ func readShaped(path string, in io.Reader, each func(key string, d *kernel.Deriv
 	return x.Document, nil
 }
 
-// readLaid reads a document and lays its stacks out; one that could not be is told in what comes back.
-func readLaid(path string, in io.Reader, each func(key string, d *kernel.Derived)) (*fasten.Expanded, error) {
+// readLaid reads a document and lays its copies and stacks out; what could not be is told in what comes back.
+func readLaid(path string, in io.Reader, each func(key string, d *kernel.Derived)) (*laid.Laid, error) {
+	doc, err := readSaid(path, in, each)
+	if err != nil {
+		return nil, err
+	}
+	return laid.Out(context.Background(), doc, nil)
+}
+
+// readSaid reads a document as it is said.
+func readSaid(path string, in io.Reader, each func(key string, d *kernel.Derived)) (*assembly.Document, error) {
 	data, dir, err := load(path, in)
 	if err != nil {
 		return nil, err
 	}
-	doc, err := format.Read(data, shapes(dir, each))
-	if err != nil {
-		return nil, err
-	}
-	return fasten.Expand(context.Background(), doc, nil)
+	return format.Read(data, shapes(dir, each))
 }
 
 // load reads a file, or in, and tells which folder its sources are in.

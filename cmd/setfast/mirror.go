@@ -102,7 +102,7 @@ func mirrorOf(ctx context.Context, doc *assembly.Document, refs []assembly.Ref, 
 			return d.Hand()
 		}
 		return nil
-	})
+	}, nil)
 }
 
 // writeMirrored writes the document, and beside it the shapes of opposite hands whose parts have one.

@@ -22,7 +22,7 @@ func runVariants(c *call) int {
 	if !ok {
 		return code
 	}
-	doc, err := readDocument(files[0], c.in)
+	doc, err := readSaid(files[0], c.in, nil)
 	if err != nil {
 		return c.fail("%s: %v", called(files[0]), err)
 	}

@@ -46,6 +46,7 @@ type Assembly struct {
 	Dismissed    []Dismissed
 	Fits         []Fit
 	Stacks       []Stack
+	Copies       []Copies
 
 	index *index // made by Seal, never changed
 }
@@ -80,7 +81,7 @@ type Fit struct {
 	Kind string
 	Note string
 
-	Stack string // that stands for it
+	Owner
 }
 
 // Component is one use of a part or of another assembly.
@@ -93,8 +94,8 @@ type Component struct {
 	Flexible   bool // a subassembly whose own motion lives on here
 	Pose       geom.Pose
 
-	Stack        string // that stands for it; its name begins with that of the stack
-	GroundedOnly bool   // of a flattened use: stands for the grounded components of its assembly
+	Owner             // its name begins with that of the owner
+	GroundedOnly bool // of a flattened use: stands for the grounded components of its assembly
 }
 
 // Ref names a feature: components from the outside in, then the feature. An empty path is the assembly itself ("@").
@@ -135,7 +136,7 @@ type Mate struct {
 	relation.Params
 	Suppressed bool
 	Note       string
-	Stack      string // that stands for it
+	Owner
 }
 
 // Descriptor is the mate's type; nil where there is no such type.
@@ -146,6 +147,7 @@ type Planned struct {
 	Joint, Of         string // all coordinates of a joint, or one
 	Component, Motion string // or one turn or slide of a component …
 	Ref               *Ref   // … about or along this feature
+	Owner
 }
 
 // Measure is a value read off the solved assembly.

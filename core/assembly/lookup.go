@@ -42,6 +42,9 @@ func (d *Document) follow(a *Assembly, r Ref, pass func(*Component)) (f part.Fea
 			return f, fmt.Errorf("%q is a part, so nothing lies inside it", r.Path[i-1])
 		}
 		c := at.Component(name)
+		if c == nil && at.CopiesNamed(name) != nil {
+			return f, fmt.Errorf("%s are copies: make the one you mean independent, or relate to its original", name)
+		}
 		if c == nil && at.Stack(name) != nil {
 			return f, fmt.Errorf("%s is a stack: relate to what it goes through", name)
 		}

@@ -15,6 +15,7 @@ type Stack struct {
 	Into      []Ref   // tapped holes instead of nuts, one a screw, or any one of those of a component
 	Depth     float64 // mm of thread in them; none is that of the hole
 	Material  string  // of what is screwed into, by which the engagement is chosen; steel where none is said
+	Owner             // copies of a stack
 }
 
 // Stack finds a stack by name.

@@ -9,7 +9,7 @@ import (
 	"setfast/core/format"
 )
 
-// Sheet puts a list of the assembly (groups, variants, views, dismissed, fits) in the place of the one it has, as in the file; none takes it away.
+// Sheet puts a list of the assembly (groups, variants, views, dismissed, fits, stacks, copies) in the place of the one it has, as in the file; none takes it away.
 type Sheet struct {
 	Name string          `json:"name"`
 	To   json.RawMessage `json:"to,omitempty"`
@@ -34,7 +34,7 @@ func (e Sheet) apply(d *draft) (Edit, error) {
 
 // regroup changes the names of components in groups and fits; an empty group goes, and a fit of what is gone.
 func (d *draft) regroup(f func(string) string) (back []Edit) {
-	back = append(d.refit(f), d.restack(f)...)
+	back = append(append(d.refit(f), d.restack(f)...), d.recopy(f)...)
 	was := NewSheet(&d.Assembly, "groups")
 	var now []assembly.Group
 	changed := false

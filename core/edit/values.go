@@ -49,6 +49,14 @@ func (e Values) apply(d *draft) (Edit, error) {
 		}
 		d.Mates[i] = k
 	}
+	if len(d.Copies) > 0 { // counts and pitches
+		k := d.Assembly
+		k.Values = now
+		if err := format.ReadSheet(&k, "copies", NewSheet(&d.Assembly, "copies").To); err != nil {
+			return nil, err
+		}
+		d.Copies = k.Copies
+	}
 	was := d.Values
 	d.Values = now
 	return NewValues(was), nil

@@ -21,6 +21,11 @@ type placing struct {
 	err    error
 }
 
+// owner is what stands for all that is placed.
+func (p *placing) owner() assembly.Owner {
+	return assembly.Owner{Stack: p.st.Name, Copies: p.st.Copies}
+}
+
 // ground is what something is put on: a rim, or a flat with the bore that opens in it.
 type ground struct {
 	ref, hole assembly.Ref
@@ -64,7 +69,7 @@ func (p *placing) line(l *line, k *kit, screw *standard.Fastener) {
 	name := p.put("screw", screw, l, at, l.z)
 	p.relate(g, name, l.z)
 	thread := func(other []string) {
-		p.s.made.Fits = append(p.s.made.Fits, assembly.Fit{A: assembly.Ref{Path: []string{name}}, B: assembly.Ref{Path: other}, Kind: "thread", Stack: p.st.Name})
+		p.s.made.Fits = append(p.s.made.Fits, assembly.Fit{A: assembly.Ref{Path: []string{name}}, B: assembly.Ref{Path: other}, Kind: "thread", Owner: p.owner()})
 	}
 	if l.tap != nil {
 		thread(l.tap.of.path)
@@ -105,7 +110,7 @@ func (p *placing) put(kind string, f *standard.Fastener, l *line, at float64, up
 		x = l.flats(f, at, x)
 	}
 	pose := geom.Pose{O: l.axis.at(at), Q: geom.FromAxes(x, up.Cross(x), up)}
-	p.s.made.Components = append(p.s.made.Components, &assembly.Component{Name: name, Part: key, Pose: pose, Stack: p.st.Name})
+	p.s.made.Components = append(p.s.made.Components, &assembly.Component{Name: name, Part: key, Pose: pose, Owner: p.owner()})
 	return name
 }
 
@@ -137,7 +142,7 @@ func (p *placing) relate(g ground, name string, up geom.Vec) {
 	own := func(feature string) assembly.Ref { return assembly.Ref{Path: []string{name}, Feature: feature} }
 	say := func(kind string, a, b assembly.Ref) *assembly.Mate {
 		p.mates++
-		m := &assembly.Mate{ID: fmt.Sprintf("%s/%d", p.st.Name, p.mates), Type: kind, A: a, B: b, Stack: p.st.Name}
+		m := &assembly.Mate{ID: fmt.Sprintf("%s/%d", p.st.Name, p.mates), Type: kind, A: a, B: b, Owner: p.owner()}
 		p.s.made.Mates = append(p.s.made.Mates, m)
 		return m
 	}

@@ -52,11 +52,6 @@ type Expanded struct {
 	Failed error // why a stack could not be laid out, the first of them: what it stands for is missing then
 }
 
-// Finds tells whether anything is wrong with a joint.
-func (e *Expanded) Finds() bool {
-	return slices.ContainsFunc(e.Joints, func(j Joint) bool { return len(j.Findings) > 0 })
-}
-
 // Has tells whether a document has any stacks.
 func Has(doc *assembly.Document) bool {
 	for _, a := range doc.Assemblies {

@@ -259,7 +259,7 @@ func BenchmarkStacks(b *testing.B) {
 	}
 	for b.Loop() {
 		x, err := Expand(context.Background(), doc, nil)
-		if err != nil || x.Failed != nil || x.Finds() {
+		if err != nil || x.Failed != nil || slices.ContainsFunc(x.Joints, func(j Joint) bool { return len(j.Findings) > 0 }) {
 			b.Fatal(err, x.Failed, x.Joints[0])
 		}
 		a, err := account.Take(context.Background(), x.Document, "main", nil)

@@ -92,23 +92,25 @@ func AssemblyObject(a *assembly.Assembly) json.Marshaler {
 	}
 	cs := &object{}
 	for _, c := range a.Components {
-		if c.Stack == "" { // what a stack stands for is made again
+		if !c.Made() { // it is made again
 			cs.put(c.Name, componentObject(c))
 		}
 	}
 	o.put("components", cs)
 	ms := []json.Marshaler{}
 	for _, m := range a.Mates {
-		if m.Stack == "" {
+		if !m.Made() {
 			ms = append(ms, MateObject(m))
 		}
 	}
 	o.put("mates", ms)
-	if len(a.Planned) > 0 {
-		var ps []json.Marshaler
-		for _, p := range a.Planned {
+	var ps []json.Marshaler
+	for _, p := range a.Planned {
+		if !p.Made() {
 			ps = append(ps, PlannedObject(p))
 		}
+	}
+	if len(ps) > 0 {
 		o.put("planned", ps)
 	}
 	if len(a.Measures) > 0 {

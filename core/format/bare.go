@@ -29,10 +29,10 @@ func Used(d *assembly.Document) map[string]map[string]bool {
 		}
 	}
 	for _, a := range d.Assemblies {
-		if len(a.Stacks) > 0 { // seats are found among the bores and flats of any part
+		if len(a.Stacks)+len(a.Copies) > 0 { // seats and counterparts are found among the features of any part
 			for name, p := range d.Parts {
 				for n, f := range p.Features {
-					if f.HasAxis() || f.Kind == part.Plane {
+					if len(a.Copies) > 0 || f.HasAxis() || f.Kind == part.Plane {
 						if used[name] == nil {
 							used[name] = map[string]bool{}
 						}

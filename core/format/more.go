@@ -27,6 +27,7 @@ func (r *reader) more(n *node, a *assembly.Assembly) {
 	a.Dismissed = r.dismissed(r.get(n, "dismissed"))
 	a.Fits = r.fits(r.get(n, "fits"))
 	a.Stacks = r.stacks(r.get(n, "stacks"))
+	a.Copies = r.copies(r.get(n, "copies"))
 }
 
 // FitKinds are the kinds of overlaps that may be meant.
@@ -75,6 +76,9 @@ func (c *checker) belong() {
 	}
 	for i := range c.asm.Stacks {
 		c.stack(&c.asm.Stacks[i])
+	}
+	for i := range c.asm.Copies {
+		c.copies(&c.asm.Copies[i])
 	}
 	for _, v := range c.asm.Variants {
 		for _, x := range v.Values {
@@ -208,7 +212,7 @@ func moreObject(o *object, a *assembly.Assembly) {
 }
 
 // Sheets are the members that version 2 adds, in the order they are written.
-var Sheets = []string{"groups", "variants", "views", "dismissed", "fits", "stacks"}
+var Sheets = []string{"groups", "variants", "views", "dismissed", "fits", "stacks", "copies"}
 
 // SheetObject is one of these members as it stands in a file; nil where the assembly has none.
 func SheetObject(a *assembly.Assembly, name string) json.Marshaler {
@@ -243,12 +247,18 @@ func SheetObject(a *assembly.Assembly, name string) json.Marshaler {
 		return l
 	case "stacks":
 		for i := range a.Stacks {
-			o.put(a.Stacks[i].Name, StackObject(&a.Stacks[i]))
+			if !a.Stacks[i].Made() {
+				o.put(a.Stacks[i].Name, StackObject(&a.Stacks[i]))
+			}
+		}
+	case "copies":
+		for i := range a.Copies {
+			o.put(a.Copies[i].Name, CopiesObject(&a.Copies[i]))
 		}
 	case "fits":
 		var l list
 		for _, f := range a.Fits {
-			if f.Stack != "" {
+			if f.Made() {
 				continue
 			}
 			k := &object{}
@@ -307,6 +317,9 @@ func ReadSheet(a *assembly.Assembly, name string, data []byte) error {
 			a.Fits = r.fits(n)
 		case "stacks":
 			a.Stacks = r.stacks(n)
+		case "copies":
+			r.env = env{named: a.Values}
+			a.Copies = r.copies(n)
 		default:
 			a.Dismissed = r.dismissed(n)
 		}

@@ -12,6 +12,7 @@ import (
 	"math"
 	"slices"
 
+	"setfast/core/carry"
 	"setfast/core/clash"
 	"setfast/core/dense"
 	"setfast/core/geom"
@@ -53,7 +54,11 @@ func (i Image) dir(v geom.Vec) geom.Vec { return i.Turn.Dir(Plane{N: i.Plane}.di
 func (i Image) back(f part.Feature) part.Feature {
 	from := i.Turn.Inverse()
 	p := Plane{N: i.Plane}
-	return mirrored(f, func(v geom.Vec) geom.Vec { return p.point(from.Point(v)) }, func(v geom.Vec) geom.Vec { return p.dir(from.Dir(v)) })
+	return carry.Motion{
+		Point: func(v geom.Vec) geom.Vec { return p.point(from.Point(v)) },
+		Dir:   func(v geom.Vec) geom.Vec { return p.dir(from.Dir(v)) },
+		Flips: true,
+	}.Feature(f)
 }
 
 // isometry turns hands round about the centroid: its matrix by rows.
@@ -122,18 +127,7 @@ func (m *isometry) image() Image {
 	first := reflection(n, geom.Vec{})
 	column := func(i int) geom.Vec { return m.dir(first.dir(axes[i])) }
 	x, y, z := column(0), column(1), column(2)
-	return Image{Plane: tidy(n), Turn: geom.Pose{O: tidy(m.point(geom.Vec{})), Q: geom.FromAxes(x, y, z)}}
-}
-
-// tidy rounds what is nothing but for rounding.
-func tidy(v geom.Vec) geom.Vec {
-	a := v.Array()
-	for i := range a {
-		if math.Abs(a[i]) < tol.HandTurn {
-			a[i] = 0
-		}
-	}
-	return geom.FromArray(a)
+	return Image{Plane: carry.Tidy(n), Turn: geom.Pose{O: carry.Tidy(m.point(geom.Vec{})), Q: geom.FromAxes(x, y, z)}}
 }
 
 // candidates are the isometries that may carry the shape onto itself.

@@ -55,7 +55,7 @@ func TestMirror(t *testing.T) {
 	if err != nil {
 		t.Fatal(err)
 	}
-	r, err := Mirror(context.Background(), doc, plane, nil, nil)
+	r, err := Mirror(context.Background(), doc, plane, nil, nil, nil)
 	if err != nil {
 		t.Fatal(err)
 	}
@@ -122,11 +122,11 @@ func solved(t *testing.T, d *assembly.Document, verdicts string) *account.Accoun
 func TestMirrorTwice(t *testing.T) {
 	doc := read(t, seated+`{"id": "swing", "type": "revolute", "a": "pin/shank", "b": "arm/bore", "at": {"angle": "open"}}`)
 	doc.Assemblies["main"].Planned = nil
-	once, err := Mirror(context.Background(), doc, Plane{N: geom.V(1, 0, 0)}, nil, nil)
+	once, err := Mirror(context.Background(), doc, Plane{N: geom.V(1, 0, 0)}, nil, nil, nil)
 	if err != nil {
 		t.Fatal(err)
 	}
-	twice, err := Mirror(context.Background(), once.Document, Plane{N: geom.V(1, 0, 0)}, []string{"bracket-m", "pin-m", "arm-m"}, nil)
+	twice, err := Mirror(context.Background(), once.Document, Plane{N: geom.V(1, 0, 0)}, []string{"bracket-m", "pin-m", "arm-m"}, nil, nil)
 	if err != nil {
 		t.Fatal(err)
 	}

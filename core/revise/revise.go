@@ -166,6 +166,27 @@ func (u *updating) assembly(name string, a *assembly.Assembly) *assembly.Assembl
 			}
 		}
 	}
+	next.Copies = slices.Clone(a.Copies)
+	for i := range next.Copies {
+		k := &next.Copies[i]
+		what := "copies " + k.Name
+		k.Linear = slices.Clone(k.Linear)
+		for x := range k.Linear {
+			k.Linear[x].Along = ref(what, k.Linear[x].Along)
+		}
+		if k.Circular != nil {
+			c := *k.Circular
+			c.Axis = *ref(what, &c.Axis)
+			k.Circular = &c
+		}
+		if k.Places != nil {
+			p := assembly.Places{From: *ref(what, &k.Places.From), To: slices.Clone(k.Places.To)}
+			for x := range p.To {
+				p.To[x] = *ref(what, &p.To[x])
+			}
+			k.Places = &p
+		}
+	}
 	if !changed && len(u.out.Other) == 0 {
 		return a
 	}

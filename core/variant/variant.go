@@ -10,6 +10,7 @@ import (
 	"setfast/core/account"
 	"setfast/core/assembly"
 	"setfast/core/edit"
+	"setfast/core/laid"
 	"setfast/core/report"
 )
 
@@ -21,7 +22,7 @@ type Outcome struct {
 	Error    string         `json:"error,omitempty"` // why it could not be solved
 }
 
-// Run solves the root of a document once for each column of values, by name; values that a column does not name stay. What is wrong with one
+// Run solves the root of a document, whose copies and stacks are not laid out yet, once for each column of values, by name; values that a column does not name stay. What is wrong with one
 // column is its own outcome and stops no other.
 func Run(ctx context.Context, doc *assembly.Document, columns []map[string]string) ([]Outcome, error) {
 	out := make([]Outcome, len(columns))
@@ -61,7 +62,14 @@ func one(ctx context.Context, doc *assembly.Document, values map[string]string) 
 		}
 		root = changed
 	}
-	r, err := account.Check(ctx, doc.WithRoot(root), nil)
+	l, err := laid.Out(ctx, doc.WithRoot(root), nil)
+	if err == nil {
+		err = l.Failed
+	}
+	if err != nil {
+		return Outcome{}, err
+	}
+	r, err := account.Check(ctx, l.Document, nil)
 	if err != nil {
 		return Outcome{}, err
 	}

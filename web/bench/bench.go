@@ -49,6 +49,8 @@ func (b *Bench) Routes(e *echo.Echo) {
 	e.POST("/a/:asm/run", ask.On("asm", b.run))
 	e.GET("/a/:asm/fastening", ask.On("asm", b.fastening))
 	e.POST("/a/:asm/fastening", ask.On("asm", b.tryStack))
+	e.GET("/a/:asm/copies", ask.On("asm", b.copies))
+	e.POST("/a/:asm/copies", ask.On("asm", b.tryCopies))
 	e.GET("/a/:asm/holes", ask.On("asm", b.holes))
 	e.GET("/a/:asm/fasteners", ask.On("asm", b.shopping))
 	e.GET("/a/:asm/mesh", ask.On("asm", b.mesh))

@@ -31,6 +31,7 @@ type lineView struct {
 	Sub, Flexible bool // a subassembly; one that moves in itself
 	Inner         bool
 	Stack         bool     // it stands for a stack
+	Copies        bool     // it stands for copies
 	Joint         []string // what is wrong with it
 	Opens         string   // the address of a subassembly's own Bench
 	Missing       string   // why it is left out of the account
@@ -57,7 +58,7 @@ func (v *accountView) lines(j *app.Judged) {
 		}
 	}
 	for i, c := range j.Asm.Components {
-		if c.Stack != "" {
+		if c.Made() {
 			continue
 		}
 		l := t.line(i, c, v.missing[c.Name], mates[i], sits[i], odd[i])
@@ -68,7 +69,7 @@ func (v *accountView) lines(j *app.Judged) {
 			v.Lines = append(v.Lines, t.inside(c.Name)...)
 		}
 	}
-	v.Lines = append(v.Lines, t.stacks()...)
+	v.Lines = append(append(v.Lines, t.copies()...), t.stacks()...)
 	v.jointFindings(j)
 }
 

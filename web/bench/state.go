@@ -205,9 +205,7 @@ func (b *Bench) write(s, was *shown) (*stateJSON, error) {
 			cj.Way, cj.On = &d, w.On
 		}
 		cj.Round = round(j, k)
-		if s := j.Asm.Stack(k.Stack); k.Stack != "" && s != nil {
-			cj.Rides = s.Holes[0].Head()
-		}
+		cj.Rides = rides(j.Asm, k)
 		if k.Flexible && !hidden(k) {
 			if base := j.Doc.Assemblies[k.Assembly].Base(); base != nil {
 				cj.Base = base.Name

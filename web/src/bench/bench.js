@@ -13,6 +13,7 @@ import { ask, Palette, Placing } from "./dialogs.js";
 import { Settings } from "./settings.js";
 import { Divider } from "./divider.js";
 import { Fastening } from "./fastening.js";
+import { Repeating } from "./repeating.js";
 import { driven } from "./driven.js";
 import { key } from "./keys.js";
 import { showKeys } from "./keysheet.js";
@@ -70,7 +71,7 @@ export class Bench {
     this.ledger = new Ledger($("#account"), {
       act: (a) => this.act(a), stage: this.stage, ask, swing: (k) => this.swing(k),
       run: (command) => this.commands[command].run(), settle: (part) => this.choosing.next(part.split("/")[0]),
-      copy: (text) => this.copyText(text), fastening: (stack) => this.fastening.open(stack),
+      copy: (text) => this.copyText(text), panel: (which, name) => (which === "copies" ? this.repeating : this.fastening).open(name),
       travel: (joint, of, angular) => travel(this, joint, of, angular),
       repick: (relation, end, was) => this.sentence.repick(relation, end, was),
     });
@@ -108,6 +109,7 @@ export class Bench {
     this.clashes = new Clashes(this);
     this.running = new Running(/** @type {HTMLFormElement} */ ($("#running")), this);
     this.fastening = new Fastening(/** @type {HTMLFormElement} */ ($("#fastening")), this);
+    this.repeating = new Repeating(/** @type {HTMLFormElement} */ ($("#repeating")), this);
     this.commands = table({
       looks: this.looks, copying: this.copying, moving: this.moving, divider: this.divider, stage: this.stage,
       sentence: this.sentence, coupling: this.coupling, running: this.running, fastening: this.fastening, tug: this.tug,
@@ -116,7 +118,7 @@ export class Bench {
       first: this.first, helping: this.helping, measuring: this.measuring, shake: () => this.shake(), nextLoose: () => this.nextLoose(),
       groupLines: () => this.groupLines(), bring: () => this.bring(), accountFor: () => this.accounting.open(), choosing: this.choosing,
       settings: () => this.state && this.settings.open(this.state.settings), keys: () => showKeys(this.commands),
-      tell: (text) => this.tell(text),
+      tell: (text) => this.tell(text), repeating: this.repeating,
       terms: () => this.palette.open(termList((text) => this.tell(text))),
     });
     this.keys = byKey(this.commands);

@@ -44,9 +44,38 @@
  * @property {import("./choosing.js").Choosing} choosing
  * @property {import("./running.js").Running} running
  * @property {import("./fastening.js").Fastening} fastening
+ * @property {import("./repeating.js").Repeating} repeating
  * @property {HTMLElement} view
  * @property {string} asm
  */
+
+/** The forms under the stage. @param {Acting} b @returns {Record<string, Command>} */
+function panels(b) {
+  return {
+    couple: { words: "Couple two joints", key: "l", help: "gear, rack, screw, cam, link", run: () => b.coupling.toggle() },
+    run: {
+      words: "Run a motion, and see what is met",
+      key: "alt r",
+      keys: "Alt R",
+      help: "drive, animate, clash, scrub",
+      run: () => b.running.toggle(),
+    },
+    fasten: {
+      words: "Fasten: screws, washers and nuts through holes",
+      key: "alt f",
+      keys: "Alt F",
+      help: "bolt, stack, joint, nut, washer, screw length, grip, shopping list",
+      run: () => b.fastening.toggle(),
+    },
+    repeat: {
+      words: "Repeat parts with their relations, or mirror them",
+      key: "alt c",
+      keys: "Alt C",
+      help: "copies, pattern, array, linear, circular, mirror, opposite hand",
+      run: () => b.repeating.toggle(),
+    },
+  };
+}
 
 /** @param {Acting} b @returns {Record<string, Command>} */
 export function table(b) {
@@ -67,21 +96,7 @@ export function table(b) {
     },
     facing: { words: "Turn the alignment, sign or side round", key: "r", help: "flip, reverse", run: () => b.sentence.flip() },
     quarter: { words: "A quarter turn more", key: "w", help: "rotate 90", run: () => quarter(b) },
-    couple: { words: "Couple two joints", key: "l", help: "gear, rack, screw, cam, link", run: () => b.coupling.toggle() },
-    run: {
-      words: "Run a motion, and see what is met",
-      key: "alt r",
-      keys: "Alt R",
-      help: "drive, animate, clash, scrub",
-      run: () => b.running.toggle(),
-    },
-    fasten: {
-      words: "Fasten: screws, washers and nuts through holes",
-      key: "alt f",
-      keys: "Alt F",
-      help: "bolt, stack, joint, nut, washer, screw length, grip, shopping list",
-      run: () => b.fastening.toggle(),
-    },
+    ...panels(b),
     settings: { words: "Settings of this assembly", key: ",", help: "tolerances, named values, spin", run: () => b.settings() },
     keys: { words: "The keys on one sheet", key: "?", help: "help, shortcuts", run: () => b.keys() },
     "step-back": { words: "Take back the last pick", key: "backspace", keys: "Backspace", run: () => b.sentence.stepBack() },

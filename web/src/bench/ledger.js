@@ -17,7 +17,7 @@ import { bodiesOf } from "./state.js";
  * @property {(command: string) => void} run
  * @property {(part: string) => void} settle shows what would
  * @property {(text: string) => void} copy to the clipboard
- * @property {(stack: string) => void} fastening shows a fastened joint
+ * @property {(which: string, name: string) => void} panel shows a fastened joint, or copies
  * @property {(joint: string, of: string, angular: boolean) => void} travel how far a joint goes until parts meet
  * @property {(relation: string, end: string, was: string) => void} repick
  */
@@ -318,7 +318,7 @@ export class Ledger {
       const ids = (b.dataset.mates ?? "").split("\n").filter(Boolean);
       this.light(bodiesOf(this.now, ids), "s:" + ids.join());
     },
-    fastening: (b) => this.bench.fastening(b.dataset.stack ?? ""),
+    panel: (b) => this.bench.panel(b.dataset.panel ?? "", b.dataset.name ?? ""),
     turn: (b) => this.bench.act({ do: "turn", relation: mate(b) }),
     suppress: (b) => this.bench.act({ do: "suppress", relation: mate(b), on: true }),
     revive: (b) => this.bench.act({ do: "suppress", relation: mate(b), on: false }),

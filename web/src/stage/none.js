@@ -45,6 +45,7 @@ export class NoStage {
   }
 
   holdAside() {}
+  showGhosts() {}
   tint() {}
   showHandles() {}
   tryHandle() {}

@@ -445,4 +445,4 @@ export const quat = (p) => new Quaternion(p.quaternion[1], p.quaternion[2], p.qu
 export const place = (p) => new Vector3(p.origin[0], p.origin[1], p.origin[2]);
 
 /** @param {Pose} p */
-const poseMatrix = (p) => new Matrix4().compose(place(p), quat(p), one);
+export const poseMatrix = (p) => new Matrix4().compose(place(p), quat(p), one);

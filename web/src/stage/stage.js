@@ -4,6 +4,7 @@
 import { Color, Group, Matrix4, Quaternion, Vector3 } from "three";
 import { Labels } from "./labels.js";
 import { css, dashed, empty, Freedoms, Outline } from "./marks.js";
+import { Ghosts } from "./ghosts.js";
 import { Handles } from "./handles.js";
 import { Origins } from "./origins.js";
 import { Picker } from "./pick.js";
@@ -42,9 +43,10 @@ export class Stage {
     this.picked = new Outline(this.view);
     this.marks = new Freedoms(this.scene, this.labels);
     this.hand = new Group();
+    this.ghosts = new Ghosts();
     const { world } = this.view;
     world.add(this.scene.root, this.marks.group, this.picked.group, this.hand);
-    world.add(this.section.group, this.handles.group, this.origins.lines);
+    world.add(this.section.group, this.handles.group, this.origins.lines, this.ghosts.group);
     this.view.overlay.add(this.hover.group);
     this.scene.recolor(css("--ink"));
     this.showFreedoms = true;
@@ -380,6 +382,12 @@ export class Stage {
       this.picked.draw(c, role);
       this.labels.add("pick", pickWords[role] ?? "on this", () => u.toWorld(c.f.at.clone()), role);
     }
+  }
+
+  /** Draws parts where they would come to be; none, no more. @param {{of: string, pose: any}[]} list */
+  showGhosts(list) {
+    this.ghosts.show(this.comps, list, css("--ink"));
+    this.draw();
   }
 
   /** Draws what is left, unless a preview shows. */

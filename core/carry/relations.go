@@ -1,8 +1,9 @@
-package mirror
+package carry
 
 import (
 	"fmt"
 	"math"
+	"slices"
 
 	"setfast/core/assembly"
 	"setfast/core/geom"
@@ -11,52 +12,49 @@ import (
 	"setfast/core/tol"
 )
 
-// relations brings the relations of what is copied along: first those between features, then couplings of the joints among them, then what is planned of
+// Relations brings the relations of what is copied along: first those between features, then couplings of the joints among them, then what is planned of
 // them.
-func (s *side) relations(a, next *assembly.Assembly) {
-	taken := map[string]bool{}
-	for _, m := range a.Mates {
-		taken[m.ID] = true
-	}
+func (s *Side) Relations(a, next *assembly.Assembly) {
 	add := func(m *assembly.Mate, k *assembly.Mate, err error) {
 		if err != nil {
 			id := m.ID
-			if s.within != "" {
-				id = s.within + "/" + id
+			if s.Within != "" {
+				id = s.Within + "/" + id
 			}
-			s.left = append(s.left, LeftOut{id, err.Error()})
+			s.Left = append(s.Left, LeftOut{id, err.Error()})
 			return
 		}
-		if s.whole {
-			k.ID = m.ID
-		} else {
-			k.ID = free(m.ID+"-m", taken)
-		}
-		s.ids[m.ID] = k.ID
+		k.ID = s.Called(m.ID)
+		s.IDs[m.ID] = k.ID
 		next.Mates = append(next.Mates, k)
-		s.came++
+		s.Came++
 	}
 	for _, m := range a.Mates {
 		if !m.IsCoupling() && s.concerns(m) {
 			k, err := s.relation(m)
+			if err != nil {
+				if other, ok := s.shifted(m); ok {
+					k, err = other, nil
+				}
+			}
 			add(m, k, err)
 		}
 	}
 	for _, m := range a.Mates {
-		if m.IsCoupling() && (s.ids[m.JointA] != "" || s.ids[m.JointB] != "") {
+		if m.IsCoupling() && (s.IDs[m.JointA] != "" || s.IDs[m.JointB] != "") {
 			k, err := s.coupling(a, m)
 			add(m, k, err)
 		}
 	}
 	for _, p := range a.Planned {
 		switch {
-		case p.Joint != "" && s.ids[p.Joint] != "":
-			next.Planned = append(next.Planned, assembly.Planned{Joint: s.ids[p.Joint], Of: p.Of})
-		case p.Component != "" && s.to[p.Component] != "":
+		case p.Joint != "" && s.IDs[p.Joint] != "":
+			next.Planned = append(next.Planned, assembly.Planned{Joint: s.IDs[p.Joint], Of: p.Of})
+		case p.Component != "" && s.To[p.Component] != "":
 			k := p
-			k.Component = s.to[p.Component]
+			k.Component = s.To[p.Component]
 			if p.Ref != nil {
-				r, _, err := s.end(*p.Ref)
+				r, _, err := s.End(*p.Ref)
 				if err != nil {
 					continue
 				}
@@ -68,9 +66,9 @@ func (s *side) relations(a, next *assembly.Assembly) {
 }
 
 // concerns tells whether a relation has to do with what is copied.
-func (s *side) concerns(m *assembly.Mate) bool {
+func (s *Side) concerns(m *assembly.Mate) bool {
 	for _, r := range m.Refs() {
-		if s.to[r.Head()] != "" {
+		if s.To[r.Head()] != "" {
 			return true
 		}
 	}
@@ -78,11 +76,23 @@ func (s *side) concerns(m *assembly.Mate) bool {
 }
 
 // relation is a relation on the other side.
-func (s *side) relation(m *assembly.Mate) (*assembly.Mate, error) {
+func (s *Side) relation(m *assembly.Mate) (*assembly.Mate, error) {
 	k := *m
+	if !s.Motion.Flips && s.within(m) { // nothing changes but the names
+		for _, r := range []*assembly.Ref{&k.A, &k.B} {
+			*r = s.renamed(*r)
+		}
+		for _, r := range []**assembly.Ref{&k.About, &k.A2, &k.B2} {
+			if *r != nil {
+				to := s.renamed(**r)
+				*r = &to
+			}
+		}
+		return &k, nil
+	}
 	turned := map[*assembly.Ref]bool{}
 	for _, x := range []struct{ from, to *assembly.Ref }{{&m.A, &k.A}, {&m.B, &k.B}} {
-		r, t, err := s.end(*x.from)
+		r, t, err := s.End(*x.from)
 		if err != nil {
 			return nil, err
 		}
@@ -93,7 +103,7 @@ func (s *side) relation(m *assembly.Mate) (*assembly.Mate, error) {
 		if *x.from == nil {
 			continue
 		}
-		r, t, err := s.end(**x.from)
+		r, t, err := s.End(**x.from)
 		if err != nil {
 			return nil, err
 		}
@@ -111,7 +121,7 @@ func (s *side) relation(m *assembly.Mate) (*assembly.Mate, error) {
 	case t.Family == relation.Joint:
 		return &k, s.joint(m, &k)
 	case k.Type == "fastened":
-		return &k, s.fastened(m, &k)
+		return &k, s.Fasten(&k)
 	case k.Type == "hold_spin":
 		k.Params = k.Params.Without("value") // it is held where the mirror has it
 	case k.Type == "angle":
@@ -128,15 +138,23 @@ func (s *side) relation(m *assembly.Mate) (*assembly.Mate, error) {
 	return &k, nil
 }
 
+// renamed is a reference to the copy of what it names.
+func (s *Side) renamed(r assembly.Ref) assembly.Ref {
+	if len(r.Path) > 0 {
+		r.Path = append([]string{s.To[r.Head()]}, r.Path[1:]...)
+	}
+	return r
+}
+
 // pointOnPlane tells whether a distance is that of a point, a, from a plane, b.
-func (s *side) pointOnPlane(m *assembly.Mate) bool {
-	a, errA := s.from.doc.Feature(s.from.asm, m.A)
-	b, errB := s.from.doc.Feature(s.from.asm, m.B)
+func (s *Side) pointOnPlane(m *assembly.Mate) bool {
+	a, errA := s.From.Doc.Feature(s.From.Asm, m.A)
+	b, errB := s.From.Doc.Feature(s.From.Asm, m.B)
 	return errA == nil && errB == nil && a.Kind != part.Plane && b.Kind == part.Plane
 }
 
 // sense turns an explicit sense round; joints count theirs where none is said.
-func (s *side) sense(k *assembly.Mate, turn bool) {
+func (s *Side) sense(k *assembly.Mate, turn bool) {
 	if !turn {
 		return
 	}
@@ -166,13 +184,13 @@ func negated(p relation.Params, field string) relation.Params {
 }
 
 // angle turns the value of an angle, which has a sign where it is about something: that of the turn changes in the mirror.
-func (s *side) angle(m, k *assembly.Mate, ta, tb, tabout bool) {
+func (s *Side) angle(m, k *assembly.Mate, ta, tb, tabout bool) {
 	v, ok := k.Num("value")
 	if !ok {
 		return
 	}
 	was := v
-	if k.About != nil && !tabout {
+	if k.About != nil && tabout != s.Motion.Flips {
 		v = -v
 	}
 	if ta != tb {
@@ -192,18 +210,18 @@ func (s *side) angle(m, k *assembly.Mate, ta, tb, tabout bool) {
 }
 
 // frames are those of a relation's two ends where they stand, b turned over where the sense has it so.
-func frames(w *world, m *assembly.Mate) (a, b geom.Frame, err error) {
-	fa, err := w.feature(m.A)
+func frames(w *World, m *assembly.Mate) (a, b geom.Frame, err error) {
+	fa, err := w.Feature(m.A)
 	if err != nil {
 		return a, b, err
 	}
-	fb, err := w.feature(m.B)
+	fb, err := w.Feature(m.B)
 	if err != nil {
 		return a, b, err
 	}
 	// a frame's x is the part's own, so it is made in the part and brought along
 	of := func(r assembly.Ref, f part.Feature) (geom.Frame, error) {
-		at, _, err := w.stand(r)
+		at, _, err := w.Stand(r)
 		local := f.At(at.Inverse()).AsFrame()
 		return geom.Frame{O: at.Point(local.O), X: at.Dir(local.X), Y: at.Dir(local.Y), Z: at.Dir(local.Z)}, err
 	}
@@ -219,17 +237,17 @@ func frames(w *world, m *assembly.Mate) (a, b geom.Frame, err error) {
 	return a, b, nil
 }
 
-// fastened finds offset and turn anew: frames that are none of the mirror's own have other directions there.
-func (s *side) fastened(m, k *assembly.Mate) error {
-	a, b, err := frames(s.made, k)
+// Fasten finds offset and turn anew: frames that the copy has not own have other directions there.
+func (s *Side) Fasten(k *assembly.Mate) error {
+	a, b, err := frames(s.Made, k)
 	if err != nil {
 		return err
 	}
 	if a.Z.Dot(b.Z) < 1-tol.HandTurn {
-		return fmt.Errorf("its frames do not run along each other in the mirror")
+		return fmt.Errorf("its frames do not run along each other in the copy")
 	}
 	d := b.O.Sub(a.O)
-	offset := tidy(geom.V(d.Dot(a.X), d.Dot(a.Y), d.Dot(a.Z)))
+	offset := Tidy(geom.V(d.Dot(a.X), d.Dot(a.Y), d.Dot(a.Z)))
 	k.Params = k.Params.Without("offset").Without("turn")
 	if offset.Norm() > tol.HandMM {
 		k.Params = k.Params.With(relation.Value{Field: "offset", Vec: offset})
@@ -238,6 +256,17 @@ func (s *side) fastened(m, k *assembly.Mate) error {
 		k.Params = k.Params.WithNum("turn", turn)
 	}
 	return nil
+}
+
+// Tidy rounds what is nothing but for rounding.
+func Tidy(v geom.Vec) geom.Vec {
+	a := v.Array()
+	for i := range a {
+		if math.Abs(a[i]) < tol.HandTurn {
+			a[i] = 0
+		}
+	}
+	return geom.FromArray(a)
 }
 
 // degrees are those of an angle, without what is nothing but for rounding.
@@ -263,17 +292,17 @@ func coordinates(a, b geom.Frame, kind string) map[string]float64 {
 }
 
 // joint counts the coordinates of a joint anew: where they stand in the mirror, and which way they go there.
-func (s *side) joint(m, k *assembly.Mate) error {
+func (s *Side) joint(m, k *assembly.Mate) error {
 	t := k.Descriptor()
-	a, b, err := frames(s.from, m)
+	a, b, err := frames(s.From, m)
 	if err != nil {
 		return err
 	}
-	a2, b2, err := frames(s.made, k)
+	a2, b2, err := frames(s.Made, k)
 	if err != nil {
 		return err
 	}
-	if lead, ok := k.Num("lead"); ok && lead != 0 { // the other hand of a thread
+	if lead, ok := k.Num("lead"); ok && lead != 0 && s.Motion.Flips { // the other hand of a thread
 		k.Params = negated(k.Params, "lead")
 	}
 	was, now := coordinates(a, b, k.Type), coordinates(a2, b2, k.Type)
@@ -283,10 +312,10 @@ func (s *side) joint(m, k *assembly.Mate) error {
 		}
 		way := s.goes(a, a2, k.Type, c)
 		if way == 0 {
-			return fmt.Errorf("%s of it is counted along a direction that is none of the mirror's", c.Name)
+			return fmt.Errorf("%s of it is counted along a direction that the copy has not", c.Name)
 		}
 		if _, known := now[c.Name]; !known {
-			return fmt.Errorf("%s of it is not counted anew in the mirror", c.Name)
+			return fmt.Errorf("%s of it is not counted anew in the copy", c.Name)
 		}
 		k.Params = recounted(m.Params, k.Params, c.Name, func(v float64) float64 {
 			return math.Round((now[c.Name]+way*(v-was[c.Name]))*fine) / fine
@@ -330,7 +359,7 @@ func recounted(was, p relation.Params, of string, count func(v float64) float64,
 }
 
 // goes tells which way a coordinate goes in the mirror: 1 as it does, -1 against it, 0 where it is counted along another direction.
-func (s *side) goes(a, a2 geom.Frame, kind string, c relation.Coordinate) float64 {
+func (s *Side) goes(a, a2 geom.Frame, kind string, c relation.Coordinate) float64 {
 	from, to := a.Z, a2.Z
 	switch {
 	case c.Name == "x", kind == "pin_slot" && c.Name == "slide":
@@ -338,28 +367,36 @@ func (s *side) goes(a, a2 geom.Frame, kind string, c relation.Coordinate) float6
 	case c.Name == "y":
 		from, to = a.Y, a2.Y
 	}
-	along := s.plane.dir(from).Dot(to)
+	along := s.Motion.Dir(from).Dot(to)
 	if math.Abs(along) < 1-tol.HandTurn {
 		return 0
 	}
 	way := math.Copysign(1, along)
-	if c.Angular { // a turn goes round the other way in the mirror
+	if c.Angular && s.Motion.Flips { // a turn goes round the other way in the mirror
 		way = -way
 	}
 	return way
 }
 
+// within tells whether all that a relation is between is copied.
+func (s *Side) within(m *assembly.Mate) bool {
+	return m != nil && !slices.ContainsFunc(m.Refs(), func(r assembly.Ref) bool { return !s.copied(r) })
+}
+
 // coupling ties the copies of two joints, each counted as it goes in the mirror.
-func (s *side) coupling(a *assembly.Assembly, m *assembly.Mate) (*assembly.Mate, error) {
-	ja, jb := s.ids[m.JointA], s.ids[m.JointB]
+func (s *Side) coupling(a *assembly.Assembly, m *assembly.Mate) (*assembly.Mate, error) {
+	ja, jb := s.IDs[m.JointA], s.IDs[m.JointB]
 	if ja == "" || jb == "" {
 		return nil, fmt.Errorf("only one of its joints is copied")
 	}
 	k := *m
 	k.JointA, k.JointB = ja, jb
 	t := k.Descriptor()
+	if !s.Motion.Flips && s.within(a.Mate(m.JointA)) && s.within(a.Mate(m.JointB)) {
+		return &k, nil
+	}
 	if t == nil || m.Type == "cam" {
-		return nil, fmt.Errorf("a %s is not counted anew in the mirror", m.Type)
+		return nil, fmt.Errorf("a %s is not counted anew in the copy", m.Type)
 	}
 	both := 1.0
 	for i, id := range []string{m.JointA, m.JointB} {
@@ -368,24 +405,24 @@ func (s *side) coupling(a *assembly.Assembly, m *assembly.Mate) (*assembly.Mate,
 		if !ok {
 			return nil, fmt.Errorf("%s has no %s", id, t.Ties[i])
 		}
-		from, _, err := frames(s.from, joint)
+		from, _, err := frames(s.From, joint)
 		if err != nil {
 			return nil, err
 		}
 		copied := *joint
 		for _, x := range []*assembly.Ref{&copied.A, &copied.B} {
-			if *x, _, err = s.end(*x); err != nil {
+			if *x, _, err = s.End(*x); err != nil {
 				return nil, err
 			}
 		}
-		to, _, err := frames(s.made, &copied)
+		to, _, err := frames(s.Made, &copied)
 		if err != nil {
 			return nil, err
 		}
 		both *= s.goes(from, to, joint.Type, c)
 	}
 	if both == 0 {
-		return nil, fmt.Errorf("its joints are counted along directions that are none of the mirror's")
+		return nil, fmt.Errorf("its joints are counted along directions that the copy has not")
 	}
 	k.Params = k.Params.Without("phase")
 	if both < 0 && t.Main != "" {
