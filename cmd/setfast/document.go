@@ -11,7 +11,7 @@ import (
 	"strings"
 
 	"setfast/core/assembly"
-		"setfast/core/format"
+	"setfast/core/format"
 	"setfast/core/laid"
 	"setfast/core/part"
 	"setfast/kernel"

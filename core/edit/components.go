@@ -54,6 +54,12 @@ type Flex struct {
 	On   bool   `json:"on"`
 }
 
+// Use has a component use another part.
+type Use struct {
+	Name string `json:"name"`
+	Part string `json:"part"`
+}
+
 // Move puts components elsewhere.
 type Move struct {
 	Poses map[string]geom.Pose `json:"poses"`
@@ -72,6 +78,7 @@ func (Ground) Op() string   { return "ground" }
 func (Suppress) Op() string { return "suppress" }
 func (Flex) Op() string     { return "flex" }
 func (Move) Op() string     { return "move" }
+func (Use) Op() string      { return "use" }
 func (Rename) Op() string   { return "rename" }
 
 func (e Place) apply(d *draft) (Edit, error) {
@@ -162,6 +169,20 @@ func (e Flex) apply(d *draft) (Edit, error) {
 	}
 	was, err := d.turn(e.Name, e.On, func(c *assembly.Component) *bool { return &c.Flexible })
 	return Flex{e.Name, was}, err
+}
+
+func (e Use) apply(d *draft) (Edit, error) {
+	at, c, err := d.component(e.Name)
+	if err != nil {
+		return nil, err
+	}
+	if c.Part == "" || e.Part == "" {
+		return nil, fmt.Errorf("%s: a part takes the place of a part", e.Name)
+	}
+	k := *c
+	k.Part = e.Part
+	d.Components[at] = &k
+	return Use{e.Name, c.Part}, nil
 }
 
 func (e Move) apply(d *draft) (Edit, error) {

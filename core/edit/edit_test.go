@@ -134,6 +134,9 @@ func randomEdits(a *assembly.Assembly, r *rand.Rand) map[string]struct {
 		of := ".components." + c + "."
 		out["ground"] = tried{Ground{c, yes}, []string{of + "grounded"}}
 		out["suppress"] = tried{Suppress{c, yes}, []string{of + "suppressed"}}
+		if a.Components[0].Part != "" {
+			out["use"] = tried{Use{a.Components[0].Name, fresh}, []string{".components." + a.Components[0].Name + ".part"}}
+		}
 		out["move"] = tried{Move{map[string]geom.Pose{c: pose}}, []string{of + "pose"}}
 		hang := []string{of, ".planned", ".measures", ".drives", ".groups"}
 		for _, m := range a.Mates {
@@ -294,7 +297,7 @@ func TestRefused(t *testing.T) {
 		Place{Component{Name: "x", Pose: geom.Home}, nil},
 		Place{Component{Name: "x", Part: "p"}, nil}, // no quaternion: no pose
 		Place{Component{Name: "x", Part: "p", Pose: geom.Pose{O: geom.V(1e300, 0, 0), Q: geom.Identity}}, nil},
-		Remove{"nobody"}, Rename{"pin", "base"}, Rename{"pin", ""}, Flex{"pin", true},
+		Remove{"nobody"}, Rename{"pin", "base"}, Rename{"pin", ""}, Flex{"pin", true}, Use{"nobody", "p1"}, Use{"pin", ""},
 		Relate{js(`{"id": "j", "type": "parallel", "a": "base/x", "b": "pin/x"}`), nil}, Relate{js(`{`), nil},
 		Unrelate{"zz"}, Unplan{9}, Set{"m1", "id", js(`"m2"`)}, Set{"m1", "value", js("4")}, Set{"d", "value.x", js("4")}, Set{"d", "value", nil}, Set{"zz", "value", js("4")},
 		Batch{[]Edit{Remove{"pin"}, Remove{"pin"}}},

@@ -54,6 +54,8 @@ func (t *Touches) note(e Edit) {
 		t.Reads["at/"+e.Name] = true // it is grounded where it stands
 	case Suppress:
 		write("c/" + e.Name)
+	case Use:
+		write("c/" + e.Name)
 	case Flex:
 		write("c/" + e.Name)
 	case Move:

@@ -14,7 +14,7 @@ const version = 2
 // kinds makes an empty edit of each kind to read into.
 var kinds = func() map[string]func() Edit {
 	m := map[string]func() Edit{}
-	for _, e := range []Edit{Place{}, Remove{}, Ground{}, Suppress{}, Flex{}, Move{}, Rename{}, Relate{}, Unrelate{}, Set{}, Change{},
+	for _, e := range []Edit{Place{}, Remove{}, Ground{}, Suppress{}, Flex{}, Move{}, Use{}, Rename{}, Relate{}, Unrelate{}, Set{}, Change{},
 		Plan{}, Unplan{}, Measure{}, Unmeasure{}, Drive{}, Undrive{}, Title{}, Settings{}, Values{}, Order{}, Reid{}, Sheet{}, Lists{}} {
 		t := reflect.TypeOf(e)
 		m[e.Op()] = func() Edit { return reflect.New(t).Interface().(Edit) }

@@ -251,9 +251,12 @@ func (u *updating) mate(in string, a *assembly.Assembly, m *assembly.Mate) (*ass
 	return &k, true
 }
 
+// Was follows the name of a feature that is gone, where something still stands on it.
+const Was = "-was"
+
 // keep lists a feature that is gone as it was, under another name, for the relation that stands on it and waits to be mended.
 func (u *updating) keep(name string) string {
-	was := name + "-was"
+	was := name + Was
 	if _, there := u.next.Features[was]; !there {
 		u.next.Features[was] = u.doc.Parts[u.key].Features[name]
 		u.next.Order = slices.Insert(u.next.Order, u.next.Listed, was)

@@ -97,3 +97,22 @@ func Through(d float64) (out []Fits) {
 
 // Word names one of the three series.
 func (h Hole) Word(at int) string { return h.Series([3]float64{h.Fine, h.Medium, h.Coarse}[at]) }
+
+// Counterbore is what a cylindrical head lies in, mm.
+type Counterbore struct{ Diameter, Depth float64 }
+
+var counterbores = cells("counterbores.txt")
+
+// CounterboreOf is that of a thread, for a head as of ISO 4762.
+func CounterboreOf(thread string) (c Counterbore, ok bool) {
+	head, err := Read("ISO 4762 " + thread)
+	if err != nil {
+		return c, false
+	}
+	for _, n := range counterbores() {
+		if n.name == thread {
+			return Counterbore{n.values[0], head.Values["k"] + n.values[1]}, true
+		}
+	}
+	return c, false
+}

@@ -7,6 +7,7 @@
 //   cut | fuse | common           the two shapes on top become one
 //   load K PATH                   the K-th product of a STEP or IGES file, from 0
 //   move X Y Z | turn X Y Z DX DY DZ DEG | mirror X Y Z DX DY DZ
+//   outline X Y Z DX DY DZ H      the flat face of the top shape that looks that way at a point, raised by H
 //   chamfer D | round R           all edges of the top shape that can take it
 //   color R G B                   of the product written next
 //   call NAME X Y Z               the face nearest to a point, of the product written next
@@ -16,7 +17,9 @@
 #include "occt.h"
 #include "common.h"
 
+#include <BRepAdaptor_Surface.hxx>
 #include <BRepLib.hxx>
+#include <gp_Pln.hxx>
 #include <BRepOffsetAPI_MakePipeShell.hxx>
 #include <BRepBuilderAPI_MakeEdge.hxx>
 #include <BRepBuilderAPI_MakeWire.hxx>
@@ -83,6 +86,25 @@ TopoDS_Shape nearest(const TopoDS_Shape &s, const gp_Pnt &p) {
     if (d.IsDone() && (best.IsNull() || d.Value() < least)) { best = x.Current(); least = d.Value(); }
   }
   return best;
+}
+
+// outline raises the flat face that looks along a direction at a point, by so much.
+TopoDS_Shape outline(const TopoDS_Shape &s, const gp_Pnt &p, const gp_Dir &d, double h) {
+  TopoDS_Shape best;
+  double least = 0;
+  TopoDS_Vertex v = BRepBuilderAPI_MakeVertex(p);
+  for (TopExp_Explorer x(s, TopAbs_FACE); x.More(); x.Next()) {
+    BRepAdaptor_Surface a(TopoDS::Face(x.Current()));
+    if (a.GetType() != GeomAbs_Plane) continue;
+    gp_Dir n = a.Plane().Axis().Direction();
+    if (!a.Plane().Direct()) n.Reverse();
+    if (x.Current().Orientation() == TopAbs_REVERSED) n.Reverse();
+    if (n.Angle(d) > 1e-4 || a.Plane().Distance(p) > 1e-3) continue;
+    BRepExtrema_DistShapeShape to(v, x.Current());
+    if (to.IsDone() && (best.IsNull() || to.Value() < least)) { best = x.Current(); least = to.Value(); }
+  }
+  if (best.IsNull()) throw std::runtime_error("no flat face is there");
+  return BRepPrimAPI_MakePrism(best, gp_Vec(d) * h).Shape();
 }
 
 struct maker {
@@ -203,6 +225,11 @@ struct maker {
       auto all = shapes_of(path.c_str(), iges ? "iges" : "step", 1000000);
       if (k < 0 || k >= (int)all.size()) throw std::runtime_error("there is no such product");
       stack.push_back(all[k]);
+    } else if (w == "outline") { // of what lies on the stack, a face as thick as said, outward: the flat one that passes nearest to a point and looks that way
+      gp_Pnt p = pnt();
+      gp_Dir d = dir();
+      double h = num();
+      stack.push_back(outline(pop(), p, d, h));
     } else if (w == "move" || w == "turn" || w == "mirror") {
       gp_Trsf t;
       if (w == "move") {

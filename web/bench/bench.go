@@ -66,6 +66,7 @@ func (b *Bench) Routes(e *echo.Echo) {
 	e.GET("/a/:asm/export", ask.On("asm", b.export))
 	e.GET("/a/:asm/save", ask.On("asm", b.save))
 	e.GET("/a/:asm/bare", ask.On("asm", b.bare))
+	b.made(e)
 }
 
 // pageView is the page without the state, which it asks for.

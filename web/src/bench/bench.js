@@ -5,15 +5,14 @@ import { Stage } from "../stage/stage.js";
 import { NoStage } from "../stage/none.js";
 import { Accounting } from "./accounting.js";
 import { bring } from "./bringing.js";
-import { Clashes, travel } from "./clashes.js";
+import { travel } from "./clashes.js";
+import { besides } from "./panels.js";
 import { Copying } from "./copying.js";
 import { Coupling } from "./coupling.js";
 import { byKey, shownKey, table } from "./commands.js";
 import { ask, Palette, Placing } from "./dialogs.js";
 import { Settings } from "./settings.js";
 import { Divider } from "./divider.js";
-import { Fastening } from "./fastening.js";
-import { Repeating } from "./repeating.js";
 import { driven } from "./driven.js";
 import { key } from "./keys.js";
 import { showKeys } from "./keysheet.js";
@@ -71,7 +70,8 @@ export class Bench {
     this.ledger = new Ledger($("#account"), {
       act: (a) => this.act(a), stage: this.stage, ask, swing: (k) => this.swing(k),
       run: (command) => this.commands[command].run(), settle: (part) => this.choosing.next(part.split("/")[0]),
-      copy: (text) => this.copyText(text), panel: (which, name) => (which === "copies" ? this.repeating : this.fastening).open(name),
+      copy: (text) => this.copyText(text),
+      panel: (which, name) => (which === "copies" ? this.panels.repeating : this.panels.fastening).open(name),
       travel: (joint, of, angular) => travel(this, joint, of, angular),
       repick: (relation, end, was) => this.sentence.repick(relation, end, was),
     });
@@ -106,19 +106,17 @@ export class Bench {
       stage: this.stage, call: this.call, tell: (text, bad) => this.tell(text, bad), state: () => this.state, palette: this.palette,
       hand: () => this.hand(), picks: () => this.picks(), ask, act: (a) => this.act(a),
     });
-    this.clashes = new Clashes(this);
+    this.panels = besides(this);
     this.running = new Running(/** @type {HTMLFormElement} */ ($("#running")), this);
-    this.fastening = new Fastening(/** @type {HTMLFormElement} */ ($("#fastening")), this);
-    this.repeating = new Repeating(/** @type {HTMLFormElement} */ ($("#repeating")), this);
     this.commands = table({
       looks: this.looks, copying: this.copying, moving: this.moving, divider: this.divider, stage: this.stage,
-      sentence: this.sentence, coupling: this.coupling, running: this.running, fastening: this.fastening, tug: this.tug,
+      sentence: this.sentence, coupling: this.coupling, running: this.running, tug: this.tug,
       ledger: this.ledger, placing: this.placing, pointer: this.pointer, act: (a) => this.act(a), back: (which) => this.back(which),
       withPart: (run) => this.withPart(run), everything: () => this.everything(), title: () => this.title(), view: this.view, asm,
       first: this.first, helping: this.helping, measuring: this.measuring, shake: () => this.shake(), nextLoose: () => this.nextLoose(),
       groupLines: () => this.groupLines(), bring: () => this.bring(), accountFor: () => this.accounting.open(), choosing: this.choosing,
       settings: () => this.state && this.settings.open(this.state.settings), keys: () => showKeys(this.commands),
-      tell: (text) => this.tell(text), repeating: this.repeating,
+      tell: (text) => this.tell(text), ...this.panels,
       terms: () => this.palette.open(termList((text) => this.tell(text))),
     });
     this.keys = byKey(this.commands);
@@ -277,7 +275,7 @@ export class Bench {
     if (this.state !== s) return; // what came meanwhile is shown
     this.ledger.show(s);
     this.accounting.invite(s);
-    this.clashes.soon(s);
+    this.panels.soon(s);
     this.backButton("undo", "Take back", s.undo);
     this.backButton("redo", "Do again", s.redo);
     $("#empty").hidden = s.components.length > 0;

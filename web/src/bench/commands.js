@@ -45,6 +45,8 @@
  * @property {import("./running.js").Running} running
  * @property {import("./fastening.js").Fastening} fastening
  * @property {import("./repeating.js").Repeating} repeating
+ * @property {import("./drilling.js").Drilling} drilling
+ * @property {import("./dated.js").Dated} dated
  * @property {HTMLElement} view
  * @property {string} asm
  */
@@ -73,6 +75,19 @@ function panels(b) {
       keys: "Alt C",
       help: "copies, pattern, array, linear, circular, mirror, opposite hand",
       run: () => b.repeating.toggle(),
+    },
+    drill: {
+      words: "Drill a part where others have their holes",
+      key: "alt d",
+      keys: "Alt D",
+      help: "match drilling, tapped, counterbore, countersink, clearance, bush",
+      run: () => b.drilling.toggle(),
+    },
+    outline: { words: "Make a plate or spacer of the face picked", help: "outline, shim, derived part", run: () => b.dated.outline() },
+    replace: {
+      words: "Put another part in the place of one",
+      help: "revision, newer file, update, exchange, swap",
+      run: () => b.dated.replace(),
     },
   };
 }

@@ -1,0 +1,212 @@
+package app_test
+
+import (
+	"context"
+	"encoding/json"
+	"math"
+	"strings"
+	"testing"
+
+	"setfast/app"
+	"setfast/app/commands"
+	"setfast/core/drill"
+	"setfast/core/mirror"
+	"setfast/core/part"
+)
+
+// undone takes everything back that a test does to an assembly.
+func undone(t *testing.T, name string) {
+	t.Helper()
+	from := judge(t, name).Seq
+	text, err := a.Export(context.Background(), by[name])
+	if err != nil {
+		t.Fatal(err)
+	}
+	t.Cleanup(func() {
+		for range 20 {
+			now, err := a.Export(context.Background(), by[name])
+			if err != nil || string(now) == string(text) {
+				return
+			}
+			if _, err := a.Undo(context.Background(), by[name], judge(t, name).Seq, "test", ""); err != nil {
+				t.Fatal(err)
+			}
+		}
+		t.Errorf("%s is not what it was at %d", name, from)
+	})
+}
+
+// face finds a feature of a component by kind and where it is, in the assembly.
+func face(t *testing.T, j *app.Judged, component string, is func(f part.Feature) bool) string {
+	t.Helper()
+	c := j.Asm.Component(component)
+	p := j.Doc.Parts[c.Part]
+	at := j.Result.At(component).Pose
+	for _, n := range p.Order {
+		if is(p.Features[n].At(at)) {
+			return component + "/" + n
+		}
+	}
+	t.Fatalf("%s has no such feature", component)
+	return ""
+}
+
+// TestMirrorOnBench mirrors a hinge bracket, which has a left and a right hand or is its own image: the copies stand on the other side, an opposite hand is a
+// part of the Shelf that is linked to its source, and the same one the second time.
+func TestMirrorOnBench(t *testing.T) {
+	ctx := context.Background()
+	const name = "Bearing stand"
+	undone(t, name)
+	j := judge(t, name)
+	var moved string
+	for _, c := range j.Asm.Components {
+		if !c.Grounded && !c.Made() && c.Part != "" {
+			moved = c.Name
+			break
+		}
+	}
+	m := app.Mirroring{Components: []string{moved}, Plane: []string{"@/yz"}, Base: j.Seq}
+	tried, err := a.TryMirror(ctx, by[name], m)
+	if err != nil || len(tried.Copied) != 1 {
+		t.Fatalf("%v, %+v", err, tried)
+	}
+	p, err := a.Mirror(ctx, by[name], "test", m)
+	if err != nil {
+		t.Fatal(err)
+	}
+	copied := p.Judged.Asm.Component(tried.Copied[0].To)
+	if copied == nil {
+		t.Fatalf("%s is not there", tried.Copied[0].To)
+	}
+	was, is := j.Result.At(moved).Pose.O, p.Judged.Result.At(copied.Name).Pose.O
+	if tried.Copied[0].Hand == mirror.Same && math.Abs(was.Y-is.Y) > 1 {
+		t.Errorf("mirrored at yz from %v to %v", was, is)
+	}
+	if _, err := a.TryMirror(ctx, by[name], app.Mirroring{Components: []string{moved}, Plane: []string{moved + "/nothing"}}); err == nil {
+		t.Error("a plane that is not there was taken")
+	}
+}
+
+// TestMadeOfOthers raises a spacer of the plate's outline, drills it after a hole of the block that lies on the plate, and follows when the block moves. Closed
+// forms: the plate's volume goes with its thickness, a hole takes π r² h.
+func TestMadeOfOthers(t *testing.T) {
+	ctx := context.Background()
+	const name = "Bolted stand"
+	undone(t, name)
+	j := judge(t, name)
+	plate := j.Asm.Base().Name
+	side := face(t, j, plate, func(f part.Feature) bool { return f.Kind == part.Plane && f.Z.X > 0.99 })
+	p, err := a.Outline(ctx, by[name], "test", app.Outlining{Face: side, Thick: 4, Name: "Shim", Base: j.Seq})
+	if err != nil {
+		t.Fatal(err)
+	}
+	volume := func(j *app.Judged, c string) float64 { return j.Doc.Parts[j.Asm.Component(c).Part].Volume.MM3 }
+	first := volume(p.Judged, "Shim")
+	if p.Judged.Result.At("Shim").Left != 0 || first <= 0 {
+		t.Errorf("the shim has %d left and %g mm³", p.Judged.Result.At("Shim").Left, first)
+	}
+	p, err = a.Outline(ctx, by[name], "test", app.Outlining{Face: side, Thick: 8, Name: "Thick shim", Base: p.Seq})
+	if err != nil {
+		t.Fatal(err)
+	}
+	if got := volume(p.Judged, "Thick shim"); math.Abs(got-2*first) > 1e-6*got {
+		t.Errorf("twice as thick is %g, not %g", got, 2*first)
+	}
+	// a cover over the plate: drilled after the first of the plate's holes that lies under it
+	j = do2(t, name, commands.Place{Items: []string{item(t, "Cover")}})
+	do2(t, name, commands.Ground{Component: "Cover", On: true, Origin: true})
+	do2(t, name, commands.Ground{Component: "Cover"})
+	shift := func(x, y, z string) *app.Judged {
+		return do2(t, name, commands.Shift{Components: []string{"Cover"}, By: []json.RawMessage{[]byte(x), []byte(y), []byte(z)}})
+	}
+	j = shift("17", "9", "12")
+	whole := volume(j, "Cover")
+	said := drill.Said{Kind: "clearance", Thread: "M6"}
+	for _, n := range j.Doc.Parts[j.Asm.Base().Part].Order {
+		if f, _ := j.Doc.Parts[j.Asm.Base().Part].Feature(n); f.Kind == part.Cylinder && f.Side == "hole" {
+			said.From = []string{plate + "/" + n}
+			if _, err = a.TryDrill(ctx, by[name], app.Drilling{Said: said, Into: "Cover"}); err == nil {
+				break
+			}
+		}
+	}
+	if err != nil {
+		t.Fatal(err)
+	}
+	holes, err := a.TryDrill(ctx, by[name], app.Drilling{Said: said, Into: "Cover"})
+	if err != nil || len(holes) != 1 || holes[0].Diameter != 6.6 {
+		t.Fatalf("%v, %+v", err, holes)
+	}
+	for what, d := range map[string]app.Drilling{
+		"itself":                      {Said: drill.Said{From: []string{"Cover/f1"}, Kind: "own"}, Into: "Cover"},
+		"meets nothing of Thick shim": {Said: drill.Said{From: said.From, Kind: "clearance"}, Into: "Thick shim"},
+		"no kind of hole":             {Said: drill.Said{From: said.From, Kind: "round"}, Into: "Shim"},
+		"no thread that is":           {Said: drill.Said{From: said.From, Kind: "tapped", Thread: "M7"}, Into: "Cover"},
+		"is through: the wall":        {Said: drill.Said{From: said.From, Kind: "tapped", Thread: "M6", Depth: 500}, Into: "Cover"},
+		"placed here itself":          {Said: drill.Said{From: said.From, Kind: "own"}, Into: "left foot/screw-1"},
+		"after which holes":           {Said: drill.Said{Kind: "own"}, Into: "Cover"},
+		"are about one axis":          {Said: drill.Said{From: []string{said.From[0], said.From[0]}, Kind: "own"}, Into: "Cover"},
+		"series of clearance":         {Said: drill.Said{From: said.From, Kind: "clearance", Thread: "M6", Series: "wide"}, Into: "Cover"},
+		"a head wants a hole":         {Said: drill.Said{From: said.From, Kind: "countersunk", Thread: "M2", Depth: 0.1}, Into: "Cover"},
+		"has no diameter of it":       {Said: drill.Said{From: []string{plate + "/z"}, Kind: "own"}, Into: "Cover"},
+	} {
+		if _, err := a.TryDrill(ctx, by[name], d); err == nil || !strings.Contains(err.Error(), what) {
+			t.Errorf("%q: %v", what, err)
+		}
+	}
+	if p, err = a.Drill(ctx, by[name], "test", app.Drilling{Said: said, Into: "Cover", Base: j.Seq}); err != nil {
+		t.Fatal(err)
+	}
+	took := math.Pi * 3.3 * 3.3 * holes[0].Depth
+	if got := whole - volume(p.Judged, "Cover"); math.Abs(got-took) > 1e-3 {
+		t.Errorf("drilling took %g mm³, not %g", got, took)
+	}
+	key := p.Judged.Asm.Component("Cover").Part
+	stale, linked, err := a.Dated(ctx, by[name])
+	if err != nil || len(stale) != 0 || len(linked) != 3 {
+		t.Errorf("%v, %+v, %+v", err, stale, linked)
+	}
+	j = shift("2", "0", "0")
+	stale, _, err = a.Dated(ctx, by[name])
+	if err != nil || len(stale) != 1 || stale[0].How != app.Drilled {
+		t.Fatalf("%v, %+v", err, stale)
+	}
+	if p, err = a.Follow(ctx, by[name], "test", app.Follow{Component: "Cover", Base: j.Seq}); err != nil {
+		t.Fatal(err)
+	}
+	if got := whole - volume(p.Judged, "Cover"); p.Judged.Asm.Component("Cover").Part == key || math.Abs(got-took) > 1e-3 {
+		t.Errorf("followed to %s, which lacks %g mm³", p.Judged.Asm.Component("Cover").Part, got)
+	}
+	if err := a.Break(ctx, by[name], "Shim"); err != nil {
+		t.Error(err)
+	}
+	if _, linked, _ := a.Dated(ctx, by[name]); len(linked) != 2 {
+		t.Errorf("a broken link leaves %+v", linked)
+	}
+}
+
+// do2 carries an act out; the test takes it back itself.
+func do2(t *testing.T, name string, c commands.Command) *app.Judged {
+	t.Helper()
+	p, err := a.Do(context.Background(), by[name], "test", commands.Meant{Base: judge(t, name).Seq, Command: c})
+	if err != nil {
+		t.Fatal(err)
+	}
+	return p.Judged
+}
+
+// item is the key of a part by its name.
+func item(t *testing.T, name string) string {
+	t.Helper()
+	rows, err := a.Store.Parts(context.Background(), sampleProject)
+	if err != nil {
+		t.Fatal(err)
+	}
+	for _, r := range rows {
+		if r.Name == name && !r.Off {
+			return r.Key()
+		}
+	}
+	t.Fatalf("there is no part %s", name)
+	return ""
+}
