@@ -13,6 +13,7 @@ import (
 	"setfast/app/words"
 	"setfast/core/clash"
 	"setfast/core/part"
+	"setfast/core/supply"
 	"setfast/kernel"
 	"setfast/store"
 )
@@ -53,7 +54,9 @@ type App struct {
 	Kernel *kernel.Runner // nil where shapes cannot be read
 	Log    *slog.Logger
 	Limits Limits
-	Dir    string // where uploads wait; empty: the system's temporary folder
+	// Supplier sells fasteners; the one that is made up where none is named.
+	Supplier *supply.Supplier
+	Dir      string // where uploads wait; empty: the system's temporary folder
 
 	turns turns
 	gate  gate
@@ -75,7 +78,7 @@ type shape struct {
 
 // New makes an application on a store with the usual limits.
 func New(s *store.Store, k *kernel.Runner) *App {
-	a := &App{Store: s, Kernel: k, Log: slog.New(slog.DiscardHandler), Limits: Limits{}.filled(), gate: newGate(), derived: map[string]*shape{}, solids: map[string]*clash.Solid{}, fine: map[string]*clash.Solid{}, looked: clash.NewKnown(), judged: map[int64]*Judged{}, fasteners: map[string]int64{}}
+	a := &App{Store: s, Kernel: k, Log: slog.New(slog.DiscardHandler), Limits: Limits{}.filled(), Supplier: supply.MadeUp(), gate: newGate(), derived: map[string]*shape{}, solids: map[string]*clash.Solid{}, fine: map[string]*clash.Solid{}, looked: clash.NewKnown(), judged: map[int64]*Judged{}, fasteners: map[string]int64{}}
 	a.queue = newQueue(a)
 	return a
 }

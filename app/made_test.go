@@ -1,9 +1,14 @@
 package app_test
 
 import (
+	"bytes"
 	"context"
 	"encoding/json"
+	"fmt"
 	"math"
+	"os"
+	"path/filepath"
+	"setfast/store"
 	"strings"
 	"testing"
 
@@ -209,4 +214,87 @@ func item(t *testing.T, name string) string {
 	}
 	t.Fatalf("there is no part %s", name)
 	return ""
+}
+
+// TestNewerFile hands in a newer file of a part that is placed: it is told as older, compared, and taken. A hole that moved takes its relation along, one that is
+// gone leaves it broken, with the nearest one proposed; kept on purpose it is told quietly.
+func TestNewerFile(t *testing.T) {
+	ctx := context.Background()
+	dir := t.TempDir()
+	send := func(holes string) {
+		t.Helper()
+		if err := a.Kernel.Make(ctx, dir, "box 0 0 0 80 40 8\n"+holes+"product Riser\nstep riser.step\n"); err != nil {
+			t.Fatal(err)
+		}
+		data, err := os.ReadFile(filepath.Join(dir, "riser.step"))
+		if err != nil {
+			t.Fatal(err)
+		}
+		_, list, err := a.Stage(ctx, sampleProject, app.Files(app.Incoming{Name: "riser.step", From: bytes.NewReader(data)}))
+		if err != nil {
+			t.Fatal(err)
+		}
+		if f, err := a.ReadStaged(ctx, sampleProject, list[0].ID); err != nil || f.State != "done" {
+			t.Fatalf("%v, %+v", err, f)
+		}
+	}
+	hole := func(x, y, r float64) string { return fmt.Sprintf("cyl %g %g -1 0 0 1 %g 10\ncut\n", x, y, r) }
+	send(hole(15, 20, 3.3) + hole(60, 20, 2))
+	id, err := a.Store.CreateAssembly(ctx, store.Assembly{ProjectID: sampleProject, Name: "Risen"})
+	if err != nil {
+		t.Fatal(err)
+	}
+	by["Risen"] = id
+	old := item(t, "Riser")
+	do2(t, "Risen", commands.Place{Items: []string{item(t, "Wall plate"), old}})
+	j := do2(t, "Risen", commands.Ground{Component: "Wall plate", On: true, Origin: true})
+	on := func(component string, r float64) string {
+		return face(t, j, component, func(f part.Feature) bool {
+			return f.Kind == part.Cylinder && f.Side == "hole" && math.Abs(f.Radius-r) < 1e-6
+		})
+	}
+	do2(t, "Risen", commands.Relate{Type: "concentric", Put: on("Riser", 3.3), On: on("Wall plate", 3.3)})
+	j = do2(t, "Risen", commands.Relate{Type: "parallel", Put: on("Riser", 2), On: on("Wall plate", 3.3)})
+	if stale, _, err := a.Dated(ctx, id); err != nil || len(stale) != 0 {
+		t.Fatalf("%v, %+v", err, stale)
+	}
+	send(hole(16, 20, 3.3) + hole(60, 20, 5))
+	stale, _, err := a.Dated(ctx, id)
+	if err != nil || len(stale) != 1 || stale[0].How != app.Revision || stale[0].From != old || !strings.Contains(stale[0].Says, "riser.step") {
+		t.Fatalf("%v, %+v", err, stale)
+	}
+	r := app.Revising{From: old, To: stale[0].To, Base: j.Seq}
+	c, err := a.Compare(ctx, id, r)
+	if err != nil || c.Carried != 1 || len(c.Moved) != 1 || math.Abs(c.Moved[0].MM-1) > 1e-6 || len(c.Broken) != 1 || c.Broken[0].Proposal == nil || len(c.Gone) == 0 || len(c.Fresh) == 0 {
+		t.Fatalf("%v, %+v", err, c)
+	}
+	if less := c.Old.Volume - c.New.Volume; math.Abs(less-math.Pi*(25-4)*8) > 1e-3 {
+		t.Errorf("the newer one lacks %g mm³ more", less)
+	}
+	do2(t, "Risen", commands.Dismiss{Finding: stale[0].Finding, Why: "the jig is made for it"})
+	if stale, _, err = a.Dated(ctx, id); err != nil || len(stale) != 1 || stale[0].Kept != "the jig is made for it" {
+		t.Errorf("%v, %+v", err, stale)
+	}
+	r.Base = judge(t, "Risen").Seq
+	p, err := a.Revise(ctx, id, "test", r)
+	if err != nil {
+		t.Fatal(err)
+	}
+	if m := p.Judged.Asm.Mates[1]; p.Judged.Asm.Component("Riser").Part != r.To || !m.Suppressed || !strings.Contains(m.A.Feature+m.B.Feature, "-was") {
+		t.Errorf("taken: %+v", m)
+	}
+	if _, err := a.Undo(ctx, id, p.Seq, "test", ""); err != nil {
+		t.Fatal(err)
+	}
+	r.Base, r.Mend = judge(t, "Risen").Seq, []string{c.Broken[0].Mate}
+	if p, err = a.Revise(ctx, id, "test", r); err != nil {
+		t.Fatal(err)
+	}
+	if m := p.Judged.Asm.Mates[1]; m.Suppressed || len(p.Judged.Result.Odds) > 0 || strings.Contains(m.A.Feature+m.B.Feature, "-was") {
+		t.Errorf("mended: %+v", m)
+	}
+	if err := a.Store.TakeOff(ctx, app.AssemblyKey(id)); err != nil {
+		t.Error(err)
+	}
+	delete(by, "Risen")
 }

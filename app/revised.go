@@ -126,7 +126,9 @@ func (a *App) both(ctx context.Context, j *Judged, r Revising) (from, to store.P
 
 // update puts one part in the place of another in some components of an assembly.
 func (a *App) update(ctx context.Context, j *Judged, from, to store.Part, r Revising) (*revise.Result, []string, error) {
-	now, err := a.view(ctx, to)
+	bare := to
+	bare.Helpers = "" // its shape alone: what was kept there of features that are gone is no match for them
+	now, err := a.view(ctx, bare)
 	if err != nil {
 		return nil, nil, err
 	}

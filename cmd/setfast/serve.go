@@ -106,6 +106,7 @@ func runServe(c *call, withDemo bool) int {
 	reset := c.Bool("reset", false, "throw all data away and begin anew; asks first")
 	yes := c.Bool("yes", false, "the answer to what --reset asks")
 	unfenced := c.Bool("unfenced", false, "read files even where the machine cannot keep the reader inside its folder")
+	sells := c.String("supplier", "", "the `file` of a supplier of fasteners; one that is made up where none is named")
 	var hosts names
 	c.Var(&hosts, "host", "a `name` to answer to besides localhost, such as setfast.example; may be given several times")
 	if _, code, ok := c.files(0, 0); !ok {
@@ -141,6 +142,9 @@ func runServe(c *call, withDemo bool) int {
 	log := slog.New(slog.NewTextHandler(errs, &slog.HandlerOptions{Level: slog.LevelWarn}))
 	s.app.Log = log
 	s.app.Kernel.Unfenced = s.app.Kernel.Unfenced || *unfenced
+	if s.app.Supplier, err = supplierOf(*sells); err != nil {
+		return fail(fmt.Errorf("%s: %w", *sells, plain(err)))
+	}
 	if withDemo {
 		if err := loadDemo(ctx, s.app, out); err != nil {
 			return fail(err)

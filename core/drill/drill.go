@@ -3,6 +3,7 @@
 package drill
 
 import (
+	"errors"
 	"fmt"
 	"math"
 	"slices"
@@ -62,7 +63,7 @@ type Target struct {
 // beyond is how far a cut goes out of a face, mm, so that it leaves no skin.
 const beyond = 1
 
-// Plan tells which holes a part wants. It refuses what does not lie in the part, and where there is nothing to cut.
+// Plan tells which holes a part wants. Of several, those whose axes pass beside the part are left out; it is refused where all do.
 func Plan(w World, t *Target, s *Said, read func(text string) (assembly.Ref, error)) ([]Hole, error) {
 	if !slices.Contains(Kinds, s.Kind) {
 		return nil, fmt.Errorf("%q is no kind of hole; known are %s%s", s.Kind, strings.Join(Kinds, ", "), near.Hint(s.Kind, Kinds))
@@ -71,6 +72,7 @@ func Plan(w World, t *Target, s *Said, read func(text string) (assembly.Ref, err
 		return nil, fmt.Errorf("after which holes is not said")
 	}
 	var out []Hole
+	var beside error
 	for _, text := range s.From {
 		r, err := read(text)
 		if err != nil {
@@ -85,7 +87,12 @@ func Plan(w World, t *Target, s *Said, read func(text string) (assembly.Ref, err
 		}
 		h, err := one(f.At(t.Pose.Inverse()), text, t, s)
 		if err != nil {
-			return nil, fmt.Errorf("%s: %w", text, err)
+			err = fmt.Errorf("%s: %w", text, err)
+			if errors.Is(err, errBeside) && len(s.From) > 1 { // of several holes, those that lie there
+				beside = err
+				continue
+			}
+			return nil, err
 		}
 		for _, k := range out {
 			if len(k.Cuts) > 0 && sameAxis(k.Cuts[0], h.Cuts[0]) {
@@ -94,8 +101,14 @@ func Plan(w World, t *Target, s *Said, read func(text string) (assembly.Ref, err
 		}
 		out = append(out, *h)
 	}
+	if len(out) == 0 {
+		return nil, beside
+	}
 	return out, nil
 }
+
+// errBeside is said of an axis with nothing to drill on it.
+var errBeside = errors.New("its axis meets nothing")
 
 func sameAxis(a, b Cut) bool {
 	d := geom.FromArray(b.From).Sub(geom.FromArray(a.From))
@@ -112,8 +125,11 @@ func one(f part.Feature, text string, t *Target, s *Said) (*Hole, error) {
 	}
 	z := f.Z.Unit()
 	at := t.Line(f.O, z)
+	if len(at) < 2 && (s.Kind == "counterbored" || s.Kind == "countersunk") { // a head for a hole that is there
+		at = around(f, z, t, s)
+	}
 	if len(at) < 2 {
-		return nil, fmt.Errorf("its axis meets nothing of %s: it passes beside it, or there is a hole already", t.Name)
+		return nil, fmt.Errorf("%w of %s: it passes beside it, or there is a hole already", errBeside, t.Name)
 	}
 	if len(at)%2 != 0 {
 		return nil, fmt.Errorf("its axis runs along a face of %s", t.Name)
@@ -170,6 +186,25 @@ func one(f part.Feature, text string, t *Target, s *Said) (*Hole, error) {
 	}
 	return h, head(h, s, hole, near, far, place, z)
 }
+
+// around tells where the part lies beside an axis, where a head would rest.
+func around(f part.Feature, z geom.Vec, t *Target, s *Said) []float64 {
+	h, err := threadOf(f, s)
+	if err != nil {
+		return nil
+	}
+	x := z.Perp()
+	y := z.Cross(x)
+	for _, d := range [4]geom.Vec{x, y, x.Neg(), y.Neg()} {
+		if at := t.Line(f.O.AddScaled(h.Coarse/2+restBeside*h.D, d), z); len(at) >= 2 {
+			return at
+		}
+	}
+	return nil
+}
+
+// restBeside is how far beyond the hole a head is looked for a rest, in diameters: heads reach out by about a quarter.
+const restBeside = 0.15
 
 // head adds what a head lies in, on the side away from what is drilled after, or on the other.
 func head(h *Hole, s *Said, hole standard.Hole, near, far float64, place func(float64) [3]float64, z geom.Vec) error {

@@ -17,6 +17,7 @@ import (
 	"setfast/core/format"
 	"setfast/core/part"
 	"setfast/core/standard"
+	"setfast/core/supply"
 	"setfast/web/ask"
 )
 
@@ -27,6 +28,7 @@ type fasteningJSON struct {
 	Tables []fasten.Listed            `json:"tables"`
 	Holes  []standard.Hole            `json:"holes"`
 	Of     []string                   `json:"materials"` // of what is screwed into
+	Order  *supply.Order              `json:"order"`     // what all of it costs, and when it is there
 }
 
 func (b *Bench) fastening(c *echo.Context, n int64) error {
@@ -34,7 +36,7 @@ func (b *Bench) fastening(c *echo.Context, n int64) error {
 	if err != nil {
 		return err
 	}
-	out := fasteningJSON{Joints: append([]fasten.Joint{}, j.Joints()...), Stacks: map[string]json.RawMessage{}, Tables: fasten.List(), Holes: standard.Holes(), Of: fasten.Materials()}
+	out := fasteningJSON{Joints: append([]fasten.Joint{}, j.Joints()...), Stacks: map[string]json.RawMessage{}, Tables: fasten.List(), Holes: standard.Holes(), Of: fasten.Materials(), Order: b.App.Supplier.Quote(fasten.Needed(j.Joints()))}
 	for i := range j.Asm.Stacks {
 		s := &j.Asm.Stacks[i]
 		if out.Stacks[s.Name], err = json.Marshal(format.StackObject(s)); err != nil {
@@ -95,9 +97,11 @@ func (b *Bench) shopping(c *echo.Context, n int64) error {
 	if err != nil {
 		return err
 	}
-	rows := [][]string{{"designation", "quantity", "material", "finish", "mass each kg", "in stock lengths"}}
-	for _, l := range fasten.Needed(j.Joints()) {
-		rows = append(rows, []string{l.Designation, fmt.Sprint(l.Quantity), l.Material, l.Finish, fmt.Sprintf("%.5f", l.Mass), map[bool]string{true: "yes", false: "no"}[l.Stock]})
+	needs := fasten.Needed(j.Joints())
+	rows := b.App.Supplier.Quote(needs).Table()
+	rows[0] = append(rows[0], "material", "finish", "mass each kg", "in stock lengths")
+	for i, l := range needs {
+		rows[i+1] = append(rows[i+1], l.Material, l.Finish, fmt.Sprintf("%.5f", l.Mass), map[bool]string{true: "yes", false: "no"}[l.Stock])
 	}
 	var s strings.Builder
 	if err := csv.NewWriter(&s).WriteAll(rows); err != nil {

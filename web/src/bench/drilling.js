@@ -5,6 +5,7 @@ import { shown, trim } from "../units.js";
 
 /** @typedef {{after: string, diameter_mm: number, depth_mm: number, through: boolean}} Hole */
 
+const round = ["cylinder", "circle", "axis", "cone"]; // kinds that have an axis
 const settle = 150; // ms without a change before it is tried
 
 /** A length as it is shown. @param {number} mm */
@@ -46,7 +47,7 @@ export class Drilling extends Panel {
     this.shape();
     this.tell([]);
     this.ask();
-    for (const c of picked) if (c.f.dir) this.take(c);
+    for (const c of picked) if (round.includes(c.f.k) && c.ref.split("/")[0] !== this.into) this.take(c);
     this.get("drill-kind").focus();
   }
 
@@ -71,7 +72,7 @@ export class Drilling extends Panel {
   /** @param {string} ref */
   async taken(ref) {
     let list = [ref];
-    if (this.get("drill-like").checked) {
+    if (this.get("drill-like").checked && round.includes(this.b.stage.find(ref)?.f.k ?? "")) {
       try {
         list = /** @type {{like: string[]}} */ (await this.b.call(`holes?hole=${encodeURIComponent(ref)}`)).like;
       } catch {
@@ -103,7 +104,7 @@ export class Drilling extends Panel {
     this.get("drillpost").disabled = !this.into || !n;
     const { stage } = this.b;
     const found = this.from.map((ref) => stage.find(ref)).filter(Boolean);
-    stage.setPicked(found.map((/** @type {object} */ c) => ({ c, role: "hole" })));
+    stage.setPicked(found.map((/** @type {object} */ c) => ({ c, role: "after" })));
   }
 
   /** What is asked for. */

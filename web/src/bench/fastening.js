@@ -11,7 +11,9 @@ import { shown, trim } from "../units.js";
  * @typedef {{standard: string, short: string, family: string, sizes: string[]}} Table
  * @typedef {{holes: string[], through?: string[], screw: string, under_head?: string[], under_nut?: string[], nut?: string,
  *   into?: string | string[], material?: string, head_on?: string, length?: number | "auto", depth?: number}} Stack
- * @typedef {{joints: Joint[], stacks: Record<string, Stack>, tables: Table[], materials: string[]}} All
+ * @typedef {{designation: string, findings: string[], instead?: string}} Bought
+ * @typedef {{supplier: string, currency: string, price: number, days: number, lines: Bought[]}} Order
+ * @typedef {{joints: Joint[], stacks: Record<string, Stack>, tables: Table[], materials: string[], order: Order}} All
  */
 
 const caution = "Length and engagement prove no joint's load: local codes and licensed practice decide.";
@@ -151,6 +153,19 @@ export class Fastening extends Panel {
     });
     this.get("joints").replaceChildren(...(joints.length ? [...list, fresh] : []));
     this.get("joint-list").hidden = !joints.length;
+    this.bought();
+  }
+
+  /** Tells what all fasteners cost, and what cannot be had at once. */
+  bought() {
+    const o = this.all?.order;
+    const p = this.get("joint-order");
+    p.hidden = !o?.lines.length;
+    if (!o) return;
+    const wanting = o.lines.filter((l) => l.findings.length);
+    const says = wanting.map((l) => `${l.designation}: ${l.findings.join(", ")}${l.instead ? `; ${l.instead} is` : ""}`);
+    const when = o.days ? `, all there in ${o.days} days` : "";
+    p.textContent = [`${o.supplier}: ${o.price.toFixed(2)} ${o.currency}${when}`, ...says].join(" · ");
   }
 
   /** Shows a joint in the fields. @param {string} name */

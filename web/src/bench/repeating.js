@@ -84,7 +84,9 @@ export class Repeating extends Panel {
     this.slot = 0;
     this.get("copy-as").value = "";
     this.get("copy-except").value = "";
-    this.of = this.b.several();
+    const names = this.b.several();
+    const there = this.of.filter((n) => this.b.state?.components.some((c) => c.name === n));
+    this.of = names.length || !there.length ? names : there;
     if (!this.of.length && this.b.looks.last()) this.of = [this.b.looks.last()];
     this.shape();
     this.tell(null);
@@ -353,9 +355,9 @@ export class Repeating extends Panel {
       const other = copied.filter((c) => c.hand !== "same").map((c) => c.from);
       if (same.length) row(`${same.join(", ")}: the same part, turned over`);
       if (other.length) row(`${other.join(", ")}: an opposite hand, a new part`);
-      row(`${out.relations} relations come along`);
+      row(`${out.relations} ${out.relations === 1 ? "relation comes" : "relations come"} along`);
     } else if (out) {
-      row(`${out.copies} more · ${out.relations} relations`);
+      row(`${out.copies} more · ${out.relations} ${out.relations === 1 ? "relation" : "relations"}`);
     }
     const left = /** @type {Left[]} */ (out?.left_out ?? []);
     for (const l of left.slice(0, most)) {

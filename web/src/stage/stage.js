@@ -20,7 +20,7 @@ import { View } from "./view.js";
  */
 
 /** What stands beside what is picked. @type {Record<string, string>} */
-const pickWords = { put: "put this", hole: "screw", put_too: "and this", on_too: "and this", about: "about this" };
+const pickWords = { put: "put this", hole: "screw", after: "as here", put_too: "and this", on_too: "and this", about: "about this" };
 
 const calm = matchMedia("(prefers-reduced-motion: reduce)");
 const pictureRoom = 0.9; // of a part's size: what its small picture shows on either side
