@@ -22,7 +22,8 @@ type Ghost struct {
 // Tried is what would come of copies.
 type Tried struct {
 	repeat.Set
-	Ghosts []Ghost `json:"ghosts"`
+	Ghosts   []Ghost  `json:"ghosts"`
+	Findings []string `json:"findings"` // on the joints that are copied
 }
 
 // TryCopies tells what would come of copies, which may take the place of others of their name. Nothing is changed.
@@ -47,7 +48,14 @@ func (a *App) TryCopies(ctx context.Context, id int64, as string, data json.RawM
 	if err != nil {
 		return nil, err
 	}
-	out := &Tried{Ghosts: []Ghost{}}
+	out := &Tried{Ghosts: []Ghost{}, Findings: []string{}}
+	for _, k := range x.Joints {
+		for _, f := range k.Findings {
+			if k.In == "" && strings.HasPrefix(k.Name, as+"/") {
+				out.Findings = append(out.Findings, k.Name+": "+f)
+			}
+		}
+	}
 	for _, s := range x.Sets {
 		if s.In == "" && s.Name == as {
 			out.Set = s
@@ -55,6 +63,9 @@ func (a *App) TryCopies(ctx context.Context, id int64, as string, data json.RawM
 	}
 	if out.Why != "" {
 		return nil, words.Refuse("%s", out.Why)
+	}
+	if x.Failed != nil {
+		return nil, words.Refuse("%s", words.Fault(x.Failed))
 	}
 	for _, k := range x.Assemblies[x.Root].Components {
 		if k.Copies == as && k.Stack == "" {

@@ -20,8 +20,12 @@ type Posted struct {
 	Seq     int64
 	Said    string
 	Parked  string // where what was moved by hand came to: parked there, or sprung back
+	Follows string // screws that have another length now
 	*Judged        // nil where the account of the new state could not be taken at once: the line is there all the same
 }
+
+// mostSaid is how many letters a line of the log keeps.
+const mostSaid = 390
 
 // Do carries a command out as one line of the log.
 func (a *App) Do(ctx context.Context, id int64, who string, m commands.Meant) (*Posted, error) {
@@ -204,6 +208,10 @@ func (a *App) post(ctx context.Context, before *gathered, l store.Line) (*Posted
 	if gap := newGap(g.laid.gaps, before.unlaid()); gap != nil {
 		return nil, words.Refuse("%s: %s", gap.Component, gap.Why)
 	}
+	follows := lengthened(before.laid, g.laid)
+	if follows != "" && l.Kind == "do" {
+		l.Said = clip(l.Said+"; "+follows, mostSaid)
+	}
 	taken, err := a.check(ctx, g)
 	if err != nil {
 		var f *assembly.Fault
@@ -230,10 +238,12 @@ func (a *App) post(ctx context.Context, before *gathered, l store.Line) (*Posted
 	}
 	if now.Asm != l.After || len(taken.Root.Odds) > 0 {
 		// remedies are named by their places: what is shown is what will be found when one is chosen
-		return a.posted(ctx, now, l.Said), nil
+		p := a.posted(ctx, now, l.Said)
+		p.Follows = follows
+		return p, nil
 	}
 	g.state, g.seqs[now.ID] = now, now.Seq
-	return &Posted{Seq: now.Seq, Said: l.Said, Judged: a.remember(g.at(now), taken)}, nil
+	return &Posted{Seq: now.Seq, Said: l.Said, Follows: follows, Judged: a.remember(g.at(now), taken)}, nil
 }
 
 // at is the same gathering after its poses were written into the state.

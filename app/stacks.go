@@ -142,6 +142,24 @@ func (a *App) make(ctx context.Context, project int64, f *standard.Fastener, fil
 	return row, err
 }
 
+// lengthened tells which screws have another length than they had.
+func lengthened(was, now *laidOut) string {
+	if was == nil || now == nil {
+		return ""
+	}
+	had := map[string]string{}
+	for _, j := range was.joints {
+		had[j.In+"\x00"+j.Name] = j.Screw
+	}
+	var out []string
+	for _, j := range now.joints {
+		if old, ok := had[j.In+"\x00"+j.Name]; ok && old != j.Screw && j.Length > 0 {
+			out = append(out, j.Name+" takes "+j.Screw)
+		}
+	}
+	return some(out)
+}
+
 // unlaid are the stacks that could not be laid out.
 func (g *gathered) unlaid() []Gap {
 	if g == nil || g.laid == nil {

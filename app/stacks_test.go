@@ -2,10 +2,12 @@ package app_test
 
 import (
 	"context"
+	"encoding/json"
 	"strings"
 	"testing"
 
 	"setfast/app/commands"
+	"setfast/core/format"
 )
 
 // TestStacksAside: what stacks place is theirs. Accounting for an assembly leaves it alone, and so do proposals for a screw for the holes
@@ -40,5 +42,20 @@ func TestStacksAside(t *testing.T) {
 				t.Errorf("%s: %s", w.Says, m)
 			}
 		}
+	}
+}
+
+// TestLengthFollows: thinner, a joint takes shorter screws, and the log says so: 10 + 10 of the plates, 6.3 of an ISO 7040 nut and a pitch are 27.3 (by hand).
+func TestLengthFollows(t *testing.T) {
+	s := judge(t, "Bolted stand").Asm.Stack("left foot")
+	k := *s
+	k.UnderHead, k.UnderNut = nil, nil
+	raw, err := json.Marshal(format.StackObject(&k))
+	if err != nil {
+		t.Fatal(err)
+	}
+	j := do(t, "Bolted stand", commands.Fasten{As: "left foot", Stack: raw})
+	if want := "left foot takes ISO 4762 M6x30"; !strings.HasSuffix(j.Undo.Said, want) {
+		t.Errorf("the log says %q, not %q", j.Undo.Said, want)
 	}
 }

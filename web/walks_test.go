@@ -1,12 +1,15 @@
 package web_test
 
 import (
+	"bytes"
 	"context"
 	"fmt"
 	"os"
+	"path/filepath"
 	"strings"
 	"testing"
 
+	"setfast/app"
 	"setfast/store"
 )
 
@@ -132,4 +135,106 @@ func TestWalks(t *testing.T) {
 		}
 		told("stand", h.n, 7)
 	})
+	h.n = 0
+	t.Run("24 screws", func(t *testing.T) {
+		shelve(t, "long plate", longPlate())
+		shelve(t, "foot", "box 0 0 0 40 40 10\n"+holesAt(0, 0)+"product Foot\n")
+		id := h.fresh("Long stand by hand")
+		h.key("p", false)
+		h.click(h.more("Long plate"), false)
+		h.click(h.more("Foot"), true)
+		h.seq(1)
+		h.key("n", true)
+		h.cards("Foot")
+		h.takes()
+		h.run(`document.activeElement.blur()`)
+		h.key("f", true)
+		h.until(`document.querySelectorAll("#joint-screw option").length > 3`)
+		h.pick("Foot", "cylinder", 8, 8, 5)
+		h.until(`document.querySelector("#joint-told li")?.textContent.startsWith("4 ×")`)
+		for _, css := range []string{"#joint-head", "#joint-washer"} {
+			h.n++ // a letter in the choice
+			h.choose(css, "ISO 7089")
+		}
+		h.until(`document.querySelector("#joint-told li")?.textContent.includes("grip 23.2")`)
+		h.n++
+		h.changed(`document.querySelector("#jointpost").click()`)
+		h.run(`document.querySelector(".line[data-component='Foot'] .rowopen").focus()`)
+		h.n++ // on its line
+		h.key("c", true)
+		h.until(`document.querySelector("#copy-of").textContent.includes("joint-1")`)
+		h.n++
+		h.choose("#copy-how", "rows")
+		h.pick("Long plate", "plane", 200, 60, 5)
+		h.pick("Long plate", "plane", 100, 120, 5)
+		for css, v := range map[string]string{"#copy-count": "3", "#copy-pitch": "60", "#copy-count2": "2", "#copy-pitch2": "60"} {
+			h.n++ // Tab to it
+			h.choose(css, v)
+		}
+		h.until(`document.querySelector("#copy-told li")?.textContent.startsWith("5 more")`)
+		h.n++
+		h.changed(`document.querySelector("#copypost").click()`)
+		j, err := theApp.Judge(context.Background(), id)
+		if err != nil {
+			t.Fatal(err)
+		}
+		screws, findings := 0, 0
+		for _, k := range j.Joints() {
+			screws += k.Screws
+			findings += len(k.Findings)
+		}
+		if n := len(j.Asm.Components); n != 7+24*4 || screws != 24 || findings > 0 || j.Result.Verdict != "set" {
+			t.Errorf("%d parts, %d screws, %d findings, %s", n, screws, findings, j.Result.Verdict)
+		}
+		told("24 screws", h.n, n24)
+	})
+}
+
+// n24 are the parts of the stand with 24 screws, two washers and a nut on each.
+const n24 = 7 + 24*4
+
+// pick picks a feature of a part, as a click does.
+func (h *hands) pick(component, kind string, x, y, z float64) {
+	h.T.Helper()
+	h.n++
+	h.run(fmt.Sprintf("setfast.pick(%q)", h.nearest(component, kind, x, y, z)))
+}
+
+// holesAt are four holes for M6 in the kernel's words.
+func holesAt(x, y float64) string {
+	s := ""
+	for _, d := range [][2]float64{{8, 8}, {32, 8}, {8, 32}, {32, 32}} {
+		s += fmt.Sprintf("cyl %g %g -1 0 0 1 3.3 12\ncut\n", x+d[0], y+d[1])
+	}
+	return s
+}
+
+// longPlate has places for six feet, 60 mm apart.
+func longPlate() string {
+	s := "box 0 0 0 200 120 10\n"
+	for i := range 6 {
+		s += holesAt(20+60*float64(i%3), 10+60*float64(i/3))
+	}
+	return s + "product Long plate\n"
+}
+
+// shelve puts a part on the Shelf of the sample project.
+func shelve(t *testing.T, file, recipe string) {
+	t.Helper()
+	ctx, dir := context.Background(), t.TempDir()
+	if err := theApp.Kernel.Make(ctx, dir, recipe+"step made.step\n"); err != nil {
+		t.Fatal(err)
+	}
+	data, err := os.ReadFile(filepath.Join(dir, "made.step"))
+	if err != nil {
+		t.Fatal(err)
+	}
+	project, _ := sampleProject(t)
+	_, list, err := theApp.Stage(ctx, project, app.Files(app.Incoming{Name: file + ".step", From: bytes.NewReader(data)}))
+	if err != nil {
+		t.Fatal(err)
+	}
+	if f, err := theApp.ReadStaged(ctx, project, list[0].ID); err != nil || f.State != "done" {
+		t.Fatalf("%v, %+v", err, f)
+	}
 }

@@ -91,7 +91,7 @@ func tellOrder(w io.Writer, o *supply.Order) error {
 			fmt.Fprintf(w, "; %s", f)
 		}
 		if l.Instead != "" {
-			fmt.Fprintf(w, "; %s is", l.Instead)
+			fmt.Fprintf(w, "; instead: %s", l.Instead)
 		}
 		fmt.Fprintln(w)
 	}

@@ -9,6 +9,7 @@ import (
 	"setfast/core/assembly"
 	"setfast/core/geom"
 	"setfast/core/part"
+	"setfast/core/placed"
 	"setfast/core/tol"
 )
 
@@ -183,6 +184,13 @@ func (b *bore) within(seat float64) float64 {
 	return least
 }
 
-func splitPath(name string) []string { return strings.Split(name, "/") }
+// pathTo is the way to a part. The component that it begins with may be one that copies made, whose name has slashes in it.
+func pathTo(u *placed.Use) []string {
+	path := []string{u.Component}
+	if below := strings.TrimSuffix(u.Path, "/"); below != "" {
+		path = append(path, strings.Split(below, "/")...)
+	}
+	return path
+}
 
 func pathOf(r assembly.Ref) string { return strings.Join(r.Path, "/") }

@@ -72,6 +72,7 @@ type line struct {
 	nut   mouth   // what the nut or its washer lies on, or where the tapped hole begins
 	shank float64 // where the head's seat is, along the axis, washers and all
 	grip  float64
+	room  float64 // below where the thread of an insert begins
 	sunk  float64 // how far a countersunk head lies below its face
 	wrong []string
 }
@@ -118,6 +119,7 @@ func (s *stacking) lineOf(st *assembly.Stack, k *kit, i int) (*line, error) {
 		l.turn()
 	}
 	slices.SortStableFunc(l.bores, func(a, b *bore) int { return cmp.Compare(b.top()+b.bottom(), a.top()+a.bottom()) })
+	l.inserted()
 	l.gaps()
 	l.fits(k)
 	l.seats(k)
@@ -214,6 +216,24 @@ func (l *line) turn() {
 	}
 	if l.tap != nil {
 		l.tap = l.tap.upsideDown()
+	}
+}
+
+// inserted sees to a tapped hole that is an insert's: what that sits in is no plate, and gives the screw room below it.
+func (l *line) inserted() {
+	if l.tap == nil {
+		return
+	}
+	var rest []*bore
+	for _, b := range l.bores {
+		if b.top() > l.tap.top()+tol.BoreMeets {
+			rest = append(rest, b)
+		} else if b.radius > l.tap.radius {
+			l.room = max(l.room, l.tap.top()-b.bottom())
+		}
+	}
+	if len(rest) > 0 {
+		l.bores = rest
 	}
 }
 

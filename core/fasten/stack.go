@@ -162,7 +162,7 @@ func (s *stacking) gather(rep *report.Report) {
 	s.byName = map[string]*use{}
 	list, _ := placed.Uses(s.doc, rep, s.name, mostUses)
 	for i := range list {
-		u := &use{name: list[i].Name(), path: splitPath(list[i].Name()), part: s.doc.Parts[list[i].Part], pose: list[i].Pose}
+		u := &use{name: list[i].Name(), path: pathTo(&list[i]), part: s.doc.Parts[list[i].Part], pose: list[i].Pose}
 		if u.part != nil {
 			s.uses = append(s.uses, u)
 			s.byName[u.name] = u
@@ -231,6 +231,7 @@ func (s *stacking) judge(st *assembly.Stack, k *kit, lines []*line) (*Joint, err
 		if w.Blind == 0 {
 			w.Blind = longest.tap.top() - longest.tap.bottom()
 		}
+		w.Room = longest.room
 		if w.Into == 0 {
 			w.Into = standard.Engagement["steel"]
 		}

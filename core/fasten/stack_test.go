@@ -238,6 +238,23 @@ func TestPartOf(t *testing.T) {
 	}
 }
 
+// TestInsert screws a plate of 5 mm to an insert, 8 mm long, that sits in a hole of 10 mm: what it sits in is no plate, the screw has the room below it, and
+// engages 7 mm with 12 (by hand: 5 + 6 wanted are 11).
+func TestInsert(t *testing.T) {
+	doc, err := format.Read([]byte(`{"setfast":2,"root":"m","parts":{"plate":{"features":{"h":{"type":"cylinder","origin":[0,0,2.5],"direction":[0,0,1],"radius":3.3,"side":"hole"},"ht":{"type":"circle","center":[0,0,5],"normal":[0,0,1],"radius":3.3},"hb":{"type":"circle","center":[0,0,0],"normal":[0,0,-1],"radius":3.3},"top":{"type":"plane","origin":[0,0,5],"normal":[0,0,1]},"bot":{"type":"plane","origin":[0,0,0],"normal":[0,0,-1]}}},"block":{"features":{"h":{"type":"cylinder","origin":[0,0,-5],"direction":[0,0,1],"radius":4,"side":"hole"},"ht":{"type":"circle","center":[0,0,0],"normal":[0,0,1],"radius":4},"hb":{"type":"circle","center":[0,0,-10],"normal":[0,0,1],"radius":4},"top":{"type":"plane","origin":[0,0,0],"normal":[0,0,1]}}},"insert":{"features":{"t":{"type":"cylinder","origin":[0,0,-4],"direction":[0,0,1],"radius":2.5,"side":"hole"},"tt":{"type":"circle","center":[0,0,0],"normal":[0,0,1],"radius":2.5},"tb":{"type":"circle","center":[0,0,-8],"normal":[0,0,1],"radius":2.5},"out":{"type":"cylinder","origin":[0,0,-4],"direction":[0,0,1],"radius":4,"side":"shaft"},"top":{"type":"plane","origin":[0,0,0],"normal":[0,0,1]}}}},` +
+		`"assemblies":{"m":{"components":{"block":{"part":"block","grounded":true},"insert":{"part":"insert"},"plate":{"part":"plate"}},"mates":[{"id":"a","type":"concentric","a":"block/h","b":"insert/out"},{"id":"b","type":"coincident","a":"block/top","b":"insert/top"},{"id":"c","type":"coincident","a":"block/top","b":"plate/bot"},{"id":"d","type":"concentric","a":"block/h","b":"plate/h"}],"stacks":{"s":{"holes":["plate/h"],"screw":"ISO 4762 M6","into":"insert/t","length":"auto"}}}}}`))
+	if err != nil {
+		t.Fatal(err)
+	}
+	x, err := Expand(context.Background(), doc, nil)
+	if err != nil || x.Failed != nil {
+		t.Fatal(err, x.Failed)
+	}
+	if j := x.Joints[0]; j.Grip != 5 || j.Length != 12 || j.Engagement == nil || *j.Engagement != 7 || len(j.Findings) > 0 {
+		t.Errorf("%+v", j)
+	}
+}
+
 // BenchmarkStacks lays 200 stacks of a screw, two washers and a nut out, each through a block and a plate, and takes the account of the 1000 parts.
 func BenchmarkStacks(b *testing.B) {
 	const n = 200

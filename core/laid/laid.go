@@ -4,6 +4,8 @@ package laid
 
 import (
 	"context"
+	"fmt"
+	"strings"
 
 	"setfast/core/assembly"
 	"setfast/core/fasten"
@@ -45,5 +47,30 @@ func Out(ctx context.Context, doc *assembly.Document, parts fasten.Catalogue) (*
 	if out.Failed == nil {
 		out.Failed = f.Failed
 	}
+	out.likeOriginals()
 	return out, nil
+}
+
+// likeOriginals sees that copied stacks go through as many parts as their originals: where they do not, a hole is wanting.
+func (l *Laid) likeOriginals() {
+	plates := map[string]int{}
+	for _, j := range l.Joints {
+		for _, s := range j.Sections {
+			if s.Kind == "plate" {
+				plates[j.In+"\x00"+j.Name]++
+			}
+		}
+	}
+	for _, set := range l.Sets {
+		for i := range l.Joints {
+			j := &l.Joints[i]
+			part := strings.SplitN(j.Name, "/", 3)
+			if j.In != set.In || len(part) < 3 || part[0] != set.Name {
+				continue
+			}
+			if has, wants := plates[j.In+"\x00"+j.Name], plates[j.In+"\x00"+part[2]]; has < wants && j.Length > 0 {
+				j.Findings = append(j.Findings, fmt.Sprintf("goes through %d parts where its original goes through %d: a hole is wanting", has, wants))
+			}
+		}
+	}
 }

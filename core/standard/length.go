@@ -11,6 +11,7 @@ type Wanted struct {
 	Grip  float64   // mm, from the head's seat to the nut's seat or to where the tapped hole begins, washers included; of a countersunk screw from the top of its head
 	Nut   *Fastener // or
 	Blind float64   // mm: how deep the thread of a tapped hole goes; and
+	Room  float64   // mm: how deep the hole goes on below where the thread begins, of an insert with room under it; as deep as the thread where nothing is said
 	Into  float64   // how much of it the screw should engage, in diameters; 1 where nothing is said
 }
 
@@ -78,7 +79,7 @@ func (w *Wanted) blind(stock []float64) *Choice {
 	}
 	c := &Choice{Exact: round(w.Grip + into*w.Screw.Thread.D)}
 	c.Length, c.Stock = next(stock, c.Exact)
-	most := w.Grip + w.Blind - BottomPitches*w.Screw.Thread.Pitch
+	most := w.Grip + w.room() - BottomPitches*w.Screw.Thread.Pitch
 	shortened := c.Length > most+sameSize
 	if shortened { // rather a shorter one than one that comes to the bottom
 		for _, l := range stock {
@@ -87,7 +88,7 @@ func (w *Wanted) blind(stock []float64) *Choice {
 			}
 		}
 	}
-	engagement, bottom := round(c.Length-w.Grip), round(w.Grip+w.Blind-c.Length)
+	engagement, bottom := round(min(c.Length-w.Grip, w.Blind)), round(w.Grip+w.room()-c.Length)
 	c.Engagement, c.Bottom = &engagement, &bottom
 	c.Why = fmt.Sprintf("%s grip and %s of engagement, %g times the diameter, are %s; %s", say(w.Grip), say(into*w.Screw.Thread.D), into, say(c.Exact), c.taken(stock))
 	if shortened {
@@ -97,6 +98,8 @@ func (w *Wanted) blind(stock []float64) *Choice {
 	c.bottoms(w)
 	return c
 }
+
+func (w *Wanted) room() float64 { return max(w.Room, w.Blind) }
 
 // judge tells what is wrong with a length.
 func (c *Choice) judge(w *Wanted, stock []float64, least float64) {
@@ -166,7 +169,7 @@ func Tried(w Wanted, length float64) *Choice {
 		into = 1
 	}
 	c.Exact = round(w.Grip + into*w.Screw.Thread.D)
-	engagement, bottom := round(length-w.Grip), round(w.Grip+w.Blind-length)
+	engagement, bottom := round(min(length-w.Grip, w.Blind)), round(w.Grip+w.room()-length)
 	c.Engagement, c.Bottom = &engagement, &bottom
 	c.judge(&w, stock, c.Exact)
 	c.bottoms(&w)

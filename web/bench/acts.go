@@ -1,6 +1,7 @@
 package bench
 
 import (
+	"cmp"
 	"math"
 	"net/http"
 	"slices"
@@ -32,7 +33,7 @@ func (b *Bench) do(c *echo.Context, n int64) error {
 	if err != nil {
 		return err
 	}
-	return b.answer(c, p, m.Base, p.Parked)
+	return b.answer(c, p, m.Base, cmp.Or(p.Parked, p.Follows))
 }
 
 func (b *Bench) undo(c *echo.Context, n int64) error { return b.back(c, n, b.App.Undo, "Taken back: ") }

@@ -50,7 +50,7 @@ func acted[In any](b *Bench, act func(ctx context.Context, id int64, who string,
 		if err != nil {
 			return err
 		}
-		return b.answer(c, p, base(in), "")
+		return b.answer(c, p, base(in), p.Follows)
 	}
 }
 

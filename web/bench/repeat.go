@@ -24,7 +24,13 @@ func (b *Bench) copies(c *echo.Context, n int64) error {
 	out := struct {
 		Sets   []repeat.Set               `json:"sets"`
 		Copies map[string]json.RawMessage `json:"copies"` // as in files
-	}{j.Sets(), map[string]json.RawMessage{}}
+		Stacks map[string][]string        `json:"stacks"` // and the components that their holes are of
+	}{j.Sets(), map[string]json.RawMessage{}, map[string][]string{}}
+	for _, s := range j.Asm.Stacks {
+		for _, r := range s.Holes {
+			out.Stacks[s.Name] = append(out.Stacks[s.Name], r.Head())
+		}
+	}
 	for i := range j.Asm.Copies {
 		k := &j.Asm.Copies[i]
 		if out.Copies[k.Name], err = json.Marshal(format.CopiesObject(k)); err != nil {

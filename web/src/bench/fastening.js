@@ -131,7 +131,8 @@ export class Fastening extends Panel {
 
   /** Lists the joints there are. */
   list() {
-    const add = (/** @type {string} */ text, /** @type {boolean} */ on, /** @type {() => void} */ does, bad = false) => {
+    /** @param {string} text @param {boolean} on @param {() => void} does @param {boolean} [bad] @param {Joint["sections"]} [drawn] */
+    const add = (text, on, does, bad = false, drawn = null) => {
       const b = document.createElement("button");
       b.type = "button";
       b.className = "plain jointname";
@@ -140,12 +141,18 @@ export class Fastening extends Panel {
       b.textContent = text;
       b.classList.toggle("bad", bad);
       b.addEventListener("click", does);
+      if (drawn) {
+        const svg = document.createElementNS("http://www.w3.org/2000/svg", "svg");
+        svg.setAttribute("class", "jointmini");
+        section(svg, drawn);
+        b.prepend(svg);
+      }
       return b;
     };
-    const joints = this.all?.joints ?? [];
+    const joints = [...(this.all?.joints ?? [])].sort((a, b) => a.screw.localeCompare(b.screw, "en", { numeric: true }));
     const list = joints.map((j) => {
       const text = `${j.name} · ${j.screws} × ${j.screw}`;
-      return add(text, j.name === this.was, () => this.show(j.name), j.findings.length > 0);
+      return add(text, j.name === this.was, () => this.show(j.name), j.findings.length > 0, j.sections);
     });
     const fresh = add("a new joint", !this.was, () => {
       this.fresh();
@@ -163,7 +170,7 @@ export class Fastening extends Panel {
     p.hidden = !o?.lines.length;
     if (!o) return;
     const wanting = o.lines.filter((l) => l.findings.length);
-    const says = wanting.map((l) => `${l.designation}: ${l.findings.join(", ")}${l.instead ? `; ${l.instead} is` : ""}`);
+    const says = wanting.map((l) => `${l.designation}: ${l.findings.join(", ")}${l.instead ? `; instead: ${l.instead}` : ""}`);
     const when = o.days ? `, all there in ${o.days} days` : "";
     p.textContent = [`${o.supplier}: ${o.price.toFixed(2)} ${o.currency}${when}`, ...says].join(" · ");
   }

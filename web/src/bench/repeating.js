@@ -9,7 +9,7 @@ import { Panel } from "./panel.js";
  * @typedef {{along: string | number[], count: number | string, pitch: number | string, across?: Line}} Line
  * @typedef {{of: string[], linear?: Line, circular?: {axis: string, count: number | string, angle?: number | string},
  *   places?: {from: string, to: string[]}, except?: number[]}} Copies
- * @typedef {{sets: Set[], copies: Record<string, Copies>}} All
+ * @typedef {{sets: Set[], copies: Record<string, Copies>, stacks: Record<string, string[]>}} All
  */
 
 const settle = 150; // ms without a change before it is tried
@@ -73,7 +73,7 @@ export class Repeating extends Panel {
     }
     sentence.taking = this.take;
     this.fresh();
-    this.load();
+    this.load().then(() => this.fastened());
     this.get("copy-how").focus();
   }
 
@@ -85,9 +85,10 @@ export class Repeating extends Panel {
     this.get("copy-as").value = "";
     this.get("copy-except").value = "";
     const names = this.b.several();
-    const there = this.of.filter((n) => this.b.state?.components.some((c) => c.name === n));
+    const there = this.of.filter((n) => this.b.state?.components.some((c) => c.name === n) || this.all?.stacks[n]);
     this.of = names.length || !there.length ? names : there;
     if (!this.of.length && this.b.looks.last()) this.of = [this.b.looks.last()];
+    this.fastened();
     this.shape();
     this.tell(null);
     this.say(this.of.length ? "" : "Point at a part, or choose lines by Ctrl, and take the parts in hand.");
@@ -102,8 +103,16 @@ export class Repeating extends Panel {
       return;
     }
     this.of = names;
-    this.shape();
+    this.fastened();
     this.later();
+  }
+
+  /** Takes what fastens the parts along: stacks whose holes are all theirs. */
+  fastened() {
+    for (const [name, of] of Object.entries(this.all?.stacks ?? {})) {
+      if (!this.of.includes(name) && of.every((c) => this.of.includes(c))) this.of = [...this.of, name];
+    }
+    this.shape();
   }
 
   async load() {
@@ -359,6 +368,7 @@ export class Repeating extends Panel {
     } else if (out) {
       row(`${out.copies} more · ${out.relations} ${out.relations === 1 ? "relation" : "relations"}`);
     }
+    for (const f of (out?.findings ?? []).slice(0, most)) row(f, true);
     const left = /** @type {Left[]} */ (out?.left_out ?? []);
     for (const l of left.slice(0, most)) {
       const end = copied ? "" : l.held ? "; held to its original instead" : "; nothing holds it instead";
