@@ -118,7 +118,7 @@ func TestMadeOfOthers(t *testing.T) {
 		t.Errorf("twice as thick is %g, not %g", got, 2*first)
 	}
 	// a cover over the plate: drilled after the first of the plate's holes that lies under it
-	j = do2(t, name, commands.Place{Items: []string{item(t, "Cover")}})
+	do2(t, name, commands.Place{Items: []string{item(t, "Cover")}})
 	do2(t, name, commands.Ground{Component: "Cover", On: true, Origin: true})
 	do2(t, name, commands.Ground{Component: "Cover"})
 	shift := func(x, y, z string) *app.Judged {
