@@ -2,7 +2,6 @@ package app
 
 import (
 	"context"
-	"encoding/json"
 	"strings"
 
 	"setfast/app/commands"
@@ -27,12 +26,13 @@ type Tried struct {
 }
 
 // TryCopies tells what would come of copies, which may take the place of others of their name. Nothing is changed.
-func (a *App) TryCopies(ctx context.Context, id int64, as string, data json.RawMessage) (*Tried, error) {
+func (a *App) TryCopies(ctx context.Context, id int64, r commands.Repeat) (*Tried, error) {
+	as := r.As
 	j, err := a.Judge(ctx, id)
 	if err != nil {
 		return nil, err
 	}
-	c, err := commands.CopiesOf(j.Doc, j.Asm, as, data)
+	c, err := commands.CopiesOf(j.Doc, j.Asm, as, r.Copies)
 	if err != nil {
 		return nil, err
 	}

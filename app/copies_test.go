@@ -23,7 +23,7 @@ func TestCopies(t *testing.T) {
 		}
 	}
 	say := json.RawMessage(`{"of": ["` + moved + `"], "linear": {"along": [0, 0, 1], "count": 3, "pitch": "90 mm"}}`)
-	tried, err := a.TryCopies(ctx, by[stand], "row", say)
+	tried, err := a.TryCopies(ctx, by[stand], commands.Repeat{As: "row", Copies: say})
 	if err != nil || tried.Copies != 2 || len(tried.Ghosts) != 2 || tried.Ghosts[0].Of != moved {
 		t.Fatalf("%v, %+v", err, tried)
 	}

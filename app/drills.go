@@ -66,13 +66,9 @@ func (a *App) drilled(ctx context.Context, j *Judged, into string, s *drill.Said
 
 // Drill gives a part holes where others have theirs: a part of its own, made of it, comes into its place, and follows where the holes go.
 func (a *App) Drill(ctx context.Context, id int64, who string, d Drilling) (*Posted, error) {
-	_, again, err := a.begin(ctx, id, d.Base, d.Token)
+	j, again, err := a.meant(ctx, id, d.Base, d.Token)
 	if err != nil || again != nil {
 		return again, err
-	}
-	j, err := a.Judge(ctx, id)
-	if err != nil {
-		return nil, err
 	}
 	holes, row, err := a.drilled(ctx, j, d.Into, &d.Said, nil)
 	if err != nil {
@@ -117,13 +113,9 @@ const mostThick = 10_000
 
 // Outline makes a plate or a spacer of a flat face of a part, holes and all, and fastens it there.
 func (a *App) Outline(ctx context.Context, id int64, who string, o Outlining) (*Posted, error) {
-	st, again, err := a.begin(ctx, id, o.Base, o.Token)
+	j, again, err := a.meant(ctx, id, o.Base, o.Token)
 	if err != nil || again != nil {
 		return again, err
-	}
-	j, err := a.Judge(ctx, id)
-	if err != nil {
-		return nil, err
 	}
 	name, err := words.Name("the part's name", o.Name, words.MostName)
 	if err != nil {
@@ -147,11 +139,11 @@ func (a *App) Outline(ctx context.Context, id int64, who string, o Outlining) (*
 		return nil, err
 	}
 	c := j.Asm.Component(ref.Head())
-	k := assembly.Component{Name: commands.FreeName(st.Asm, name, nil), Part: made.Key(), Pose: c.Pose}
+	k := assembly.Component{Name: commands.FreeName(j.of.state.Asm, name, nil), Part: made.Key(), Pose: c.Pose}
 	if at := j.Result.At(c.Name); at.Pose.Is() {
 		k.Pose = at.Pose
 	}
-	m := assembly.Mate{ID: freeID(st.Asm, "fastened"), Type: "fastened", A: assembly.Ref{Path: []string{c.Name}, Feature: "origin"}, B: assembly.Ref{Path: []string{k.Name}, Feature: "origin"}}
+	m := assembly.Mate{ID: freeID(j.of.state.Asm, "fastened"), Type: "fastened", A: assembly.Ref{Path: []string{c.Name}, Feature: "origin"}, B: assembly.Ref{Path: []string{k.Name}, Feature: "origin"}}
 	e := prepared{edit.Batch{Edits: []edit.Edit{edit.NewPlace(&k), edit.NewRelate(&m)}}, "make " + name + " of a face of " + c.Name}
 	return a.Do(ctx, id, who, commands.Meant{Base: o.Base, Token: o.Token, Command: e})
 }

@@ -120,13 +120,9 @@ type Follow struct {
 
 // Follow makes a part anew of what it was made of, or takes the newer file, wherever this assembly has it.
 func (a *App) Follow(ctx context.Context, id int64, who string, f Follow) (*Posted, error) {
-	_, again, err := a.begin(ctx, id, f.Base, f.Token)
+	j, again, err := a.meant(ctx, id, f.Base, f.Token)
 	if err != nil || again != nil {
 		return again, err
-	}
-	j, err := a.Judge(ctx, id)
-	if err != nil {
-		return nil, err
 	}
 	stale, _, err := a.dated(ctx, j)
 	if err != nil {

@@ -92,6 +92,48 @@ func TestMirrorOnBench(t *testing.T) {
 	}
 }
 
+// TestOppositeHands mirrors a bracket that has a left and a right hand, twice, and a subassembly: the bracket gets one new part, linked to it, the subassembly one
+// of its own that stands as the other does, seen in the mirror.
+func TestOppositeHands(t *testing.T) {
+	ctx := context.Background()
+	const hinge, drive = "Vent hinge", "Crank drive"
+	undone(t, hinge)
+	undone(t, drive)
+	handOver(t, "ear", "box 0 0 0 60 40 6\nbox 0 0 0 6 40 44\nfuse\ncyl -1 28 30 1 0 0 4.1 8\ncut\ncyl 40 20 -1 0 0 1 3.3 8\ncut\nproduct Ear\n")
+	do2(t, hinge, commands.Place{Items: []string{item(t, "Ear")}})
+	parts := map[string]bool{}
+	for range 2 {
+		p, err := a.Mirror(ctx, by[hinge], "test", app.Mirroring{Components: []string{"Ear"}, Plane: []string{"@/yz"}, Base: judge(t, hinge).Seq})
+		if err != nil {
+			t.Fatal(err)
+		}
+		all := p.Judged.Asm.Components
+		made := p.Judged.Parts[all[len(all)-1].Part]
+		parts[made.Key()] = true
+		if l := app.LinkOf(made); l == nil || l.How != app.Mirrored || made.Name != "Ear, opposite hand" {
+			t.Errorf("%+v", made)
+		}
+	}
+	if len(parts) != 1 {
+		t.Errorf("one opposite hand became %v", parts)
+	}
+	j := judge(t, drive)
+	p, err := a.Mirror(ctx, by[drive], "test", app.Mirroring{Components: []string{"Bearing stand"}, Plane: []string{"@/yz"}, Base: j.Seq})
+	if err != nil {
+		t.Fatal(err)
+	}
+	all := p.Judged.Asm.Components
+	sub := all[len(all)-1]
+	id, isPart, err := app.KeyID(sub.Assembly)
+	if err != nil || isPart || sub.Assembly == j.Asm.Component("Bearing stand").Assembly {
+		t.Fatalf("%+v, %v", sub, err)
+	}
+	one, err := a.Judge(ctx, id)
+	if err != nil || one.Result.Verdict != "set" || len(one.Asm.Components) != len(judge(t, "Bearing stand").Asm.Components) {
+		t.Errorf("%v, %+v", err, one)
+	}
+}
+
 // TestMadeOfOthers raises a spacer of the plate's outline, drills it after a hole of the block that lies on the plate, and follows when the block moves. Closed
 // forms: the plate's volume goes with its thickness, a hole takes π r² h.
 func TestMadeOfOthers(t *testing.T) {
@@ -220,23 +262,9 @@ func item(t *testing.T, name string) string {
 // gone leaves it broken, with the nearest one proposed; kept on purpose it is told quietly.
 func TestNewerFile(t *testing.T) {
 	ctx := context.Background()
-	dir := t.TempDir()
 	send := func(holes string) {
 		t.Helper()
-		if err := a.Kernel.Make(ctx, dir, "box 0 0 0 80 40 8\n"+holes+"product Riser\nstep riser.step\n"); err != nil {
-			t.Fatal(err)
-		}
-		data, err := os.ReadFile(filepath.Join(dir, "riser.step"))
-		if err != nil {
-			t.Fatal(err)
-		}
-		_, list, err := a.Stage(ctx, sampleProject, app.Files(app.Incoming{Name: "riser.step", From: bytes.NewReader(data)}))
-		if err != nil {
-			t.Fatal(err)
-		}
-		if f, err := a.ReadStaged(ctx, sampleProject, list[0].ID); err != nil || f.State != "done" {
-			t.Fatalf("%v, %+v", err, f)
-		}
+		handOver(t, "riser", "box 0 0 0 80 40 8\n"+holes+"product Riser\n")
 	}
 	hole := func(x, y, r float64) string { return fmt.Sprintf("cyl %g %g -1 0 0 1 %g 10\ncut\n", x, y, r) }
 	send(hole(15, 20, 3.3) + hole(60, 20, 2))
@@ -293,8 +321,49 @@ func TestNewerFile(t *testing.T) {
 	if m := p.Judged.Asm.Mates[1]; m.Suppressed || len(p.Judged.Result.Odds) > 0 || strings.Contains(m.A.Feature+m.B.Feature, "-was") {
 		t.Errorf("mended: %+v", m)
 	}
+	// another assembly that has the old one changes with it
+	other, err := a.Store.CreateAssembly(ctx, store.Assembly{ProjectID: sampleProject, Name: "Risen too"})
+	if err != nil {
+		t.Fatal(err)
+	}
+	by["Risen too"] = other
+	do2(t, "Risen too", commands.Place{Items: []string{old}})
+	if _, err := a.Undo(ctx, id, p.Seq, "test", ""); err != nil {
+		t.Fatal(err)
+	}
+	if c, err = a.Compare(ctx, id, r); err != nil || len(c.Also) != 1 || c.Also[0].ID != other {
+		t.Fatalf("%v, %+v", err, c)
+	}
+	r.Base, r.Also = judge(t, "Risen").Seq, []int64{other}
+	if p, err = a.Revise(ctx, id, "test", r); err != nil || p.Follows != "Risen too changes too" || judge(t, "Risen too").Asm.Component("Riser").Part != r.To {
+		t.Errorf("%v, %+v", err, p)
+	}
+	if err := a.Store.TakeOff(ctx, app.AssemblyKey(other)); err != nil {
+		t.Error(err)
+	}
 	if err := a.Store.TakeOff(ctx, app.AssemblyKey(id)); err != nil {
 		t.Error(err)
 	}
 	delete(by, "Risen")
+	delete(by, "Risen too")
+}
+
+// handOver hands a part in that the kernel makes.
+func handOver(t *testing.T, file, recipe string) {
+	t.Helper()
+	ctx, dir := context.Background(), t.TempDir()
+	if err := a.Kernel.Make(ctx, dir, recipe+"step made.step\n"); err != nil {
+		t.Fatal(err)
+	}
+	data, err := os.ReadFile(filepath.Join(dir, "made.step"))
+	if err != nil {
+		t.Fatal(err)
+	}
+	_, list, err := a.Stage(ctx, sampleProject, app.Files(app.Incoming{Name: file + ".step", From: bytes.NewReader(data)}))
+	if err != nil {
+		t.Fatal(err)
+	}
+	if f, err := a.ReadStaged(ctx, sampleProject, list[0].ID); err != nil || f.State != "done" {
+		t.Fatalf("%v, %+v", err, f)
+	}
 }

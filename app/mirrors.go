@@ -116,13 +116,9 @@ func (a *App) withMesh(ctx context.Context, row store.Part) (*kernel.Derived, er
 // Mirror copies components with their relations to the other side of a plane. Opposite hands are made as parts of the Shelf, linked to theirs, and assemblies
 // that have one as assemblies of their own.
 func (a *App) Mirror(ctx context.Context, id int64, who string, m Mirroring) (*Posted, error) {
-	st, again, err := a.begin(ctx, id, m.Base, m.Token)
+	j, again, err := a.meant(ctx, id, m.Base, m.Token)
 	if err != nil || again != nil {
 		return again, err
-	}
-	j, err := a.Judge(ctx, id)
-	if err != nil {
-		return nil, err
 	}
 	ctx, cancel := context.WithTimeout(ctx, a.Limits.Open)
 	defer cancel()
@@ -156,7 +152,7 @@ func (a *App) Mirror(ctx context.Context, id int64, who string, m Mirroring) (*P
 				sub.Components[i] = &k
 			}
 		}
-		made, err := a.Store.CreateAssembly(ctx, store.Assembly{ProjectID: st.Project, Name: clip(sub.Name, words.MostName), Number: clip(sub.Number, words.MostName)})
+		made, err := a.Store.CreateAssembly(ctx, store.Assembly{ProjectID: j.of.state.Project, Name: clip(sub.Name, words.MostName), Number: clip(sub.Number, words.MostName)})
 		if err != nil {
 			return nil, err
 		}

@@ -109,6 +109,16 @@ func some(names []string) string {
 	return strings.Join(names, ", ")
 }
 
+// meant is how an assembly stands on which something is done that takes long to work out; or what came of it, where it was done already.
+func (a *App) meant(ctx context.Context, id, base int64, token string) (*Judged, *Posted, error) {
+	_, again, err := a.begin(ctx, id, base, token)
+	if err != nil || again != nil {
+		return nil, again, err
+	}
+	j, err := a.Judge(ctx, id)
+	return j, nil, err
+}
+
 // begin reads the state that something is done on. What was made on an older one is refused, unless it is the same act again.
 func (a *App) begin(ctx context.Context, id, base int64, token string) (store.State, *Posted, error) {
 	st, err := a.Store.State(ctx, id)

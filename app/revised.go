@@ -8,6 +8,7 @@ import (
 	"maps"
 	"math"
 	"slices"
+	"strings"
 
 	"setfast/app/commands"
 	"setfast/app/words"
@@ -25,6 +26,7 @@ type Revising struct {
 	To         string   `json:"to"`
 	Components []string `json:"components,omitempty"` // that change; all of this assembly's own where none is named
 	Mend       []string `json:"mend,omitempty"`       // broken relations that go on to the feature that is proposed
+	Also       []int64  `json:"also,omitempty"`       // other assemblies that change with this one
 	Base       int64    `json:"base"`
 	Token      string   `json:"token"`
 }
@@ -38,6 +40,13 @@ type Compared struct {
 	Fresh   []string `json:"fresh"`   // of the new one
 	Shifted []string `json:"shifted"` // that are elsewhere
 	Changes []string `json:"changes"` // components
+	Also    []Other  `json:"also"`    // assemblies that use the old one too
+}
+
+// Other is another assembly.
+type Other struct {
+	ID   int64  `json:"id"`
+	Name string `json:"name"`
 }
 
 // Side is one of two revisions.
@@ -75,6 +84,9 @@ func (a *App) Compare(ctx context.Context, id int64, r Revising) (*Compared, err
 		return nil, err
 	}
 	out := &Compared{Result: res, Old: side(from, old), New: side(to, now), Changes: names, Gone: []string{}, Fresh: []string{}, Shifted: []string{}}
+	if out.Also, err = a.alsoIn(ctx, id, from); err != nil {
+		return nil, err
+	}
 	match := revise.Features(old, now)
 	taken := map[string]bool{}
 	for _, n := range old.Order {
@@ -203,19 +215,51 @@ func mend(res *revise.Result, ids, names []string) {
 // Revise puts one part in the place of another in an assembly. Relations come along by geometry; what is broken is suppressed, with the old feature kept as a
 // helper to mend it by.
 func (a *App) Revise(ctx context.Context, id int64, who string, r Revising) (*Posted, error) {
-	_, again, err := a.begin(ctx, id, r.Base, r.Token)
+	j, again, err := a.meant(ctx, id, r.Base, r.Token)
 	if err != nil || again != nil {
 		return again, err
-	}
-	j, err := a.Judge(ctx, id)
-	if err != nil {
-		return nil, err
 	}
 	from, to, err := a.both(ctx, j, r)
 	if err != nil {
 		return nil, err
 	}
-	return a.revised(ctx, j, who, from, to, r)
+	p, err := a.revised(ctx, j, who, from, to, r)
+	if err != nil {
+		return nil, err
+	}
+	for _, other := range r.Also {
+		if said := a.revisedThere(ctx, other, who, from, to); said != "" {
+			p.Follows = strings.TrimPrefix(p.Follows+"; "+said, "; ")
+		}
+	}
+	return p, nil
+}
+
+// alsoIn lists the other assemblies on the Shelf that use a part.
+func (a *App) alsoIn(ctx context.Context, id int64, row store.Part) ([]Other, error) {
+	list, err := a.Store.UsedBy(ctx, row.Key())
+	out := []Other{}
+	for _, x := range list {
+		if x.ID != id {
+			out = append(out, Other{x.ID, x.Name})
+		}
+	}
+	return out, err
+}
+
+// revisedThere does the same in another assembly, and tells what came of it.
+func (a *App) revisedThere(ctx context.Context, id int64, who string, from, to store.Part) string {
+	j, err := a.Judge(ctx, id)
+	if err == nil && j.of.state.Project != to.ProjectID {
+		err = words.Refuse("it is in another project")
+	}
+	if err == nil {
+		_, err = a.revised(ctx, j, who, from, to, Revising{Base: j.Seq})
+	}
+	if err != nil {
+		return fmt.Sprintf("assembly %d stays as it was: %v", id, err)
+	}
+	return j.Asm.Name + " changes too"
 }
 
 func (a *App) revised(ctx context.Context, j *Judged, who string, from, to store.Part, r Revising) (*Posted, error) {

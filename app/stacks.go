@@ -8,6 +8,7 @@ import (
 	"maps"
 	"slices"
 
+	"setfast/app/commands"
 	"setfast/app/words"
 	"setfast/core/assembly"
 	"setfast/core/fasten"
@@ -211,7 +212,11 @@ func (j *Judged) Joints() []fasten.Joint {
 }
 
 // TryStack tells what would come of a stack, which may take the place of one of its name. Nothing is changed.
-func (a *App) TryStack(ctx context.Context, id int64, s assembly.Stack) (*fasten.Joint, error) {
+func (a *App) TryStack(ctx context.Context, id int64, c commands.Fasten) (*fasten.Joint, error) {
+	s, err := commands.StackOf(c.As, c.Stack)
+	if err != nil {
+		return nil, err
+	}
 	j, err := a.Judge(ctx, id)
 	if err != nil {
 		return nil, err

@@ -86,31 +86,15 @@ func Expand(ctx context.Context, doc *assembly.Document, parts Catalogue) (*Expa
 	open.Parts, open.PartOrder = maps.Clone(doc.Parts), slices.Clone(doc.PartOrder)
 	open.Assemblies = maps.Clone(doc.Assemblies)
 	out.Document = &open
-	done := map[string]bool{}
-	var walk func(name string) error
-	walk = func(name string) error {
-		a := doc.Assemblies[name]
-		if done[name] || a == nil {
-			return nil
-		}
-		done[name] = true
-		for _, c := range a.Components {
-			if c.Assembly != "" {
-				if err := walk(c.Assembly); err != nil {
-					return err
-				}
-			}
-		}
+	err := doc.FromBelow(func(name string, a *assembly.Assembly) error {
 		if len(a.Stacks) == 0 {
 			return nil
 		}
 		s := &stacking{doc: &open, name: name, asm: a, parts: parts, out: out}
 		return s.all(ctx)
-	}
-	for _, name := range doc.Order {
-		if err := walk(name); err != nil {
-			return nil, err
-		}
+	})
+	if err != nil {
+		return nil, err
 	}
 	return out, nil
 }

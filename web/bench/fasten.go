@@ -10,7 +10,6 @@ import (
 	"github.com/labstack/echo/v5"
 
 	"setfast/app"
-	"setfast/app/commands"
 	"setfast/app/words"
 	"setfast/core/assembly"
 	"setfast/core/fasten"
@@ -44,26 +43,6 @@ func (b *Bench) fastening(c *echo.Context, n int64) error {
 		}
 	}
 	return c.JSON(http.StatusOK, out)
-}
-
-// tryStack tells what would come of a stack.
-func (b *Bench) tryStack(c *echo.Context, n int64) error {
-	var in struct {
-		As    string          `json:"as"`
-		Stack json.RawMessage `json:"stack"`
-	}
-	if err := ask.JSON(c, &in); err != nil {
-		return err
-	}
-	s, err := commands.StackOf(in.As, in.Stack)
-	if err != nil {
-		return err
-	}
-	joint, err := b.App.TryStack(c.Request().Context(), n, s)
-	if err != nil {
-		return err
-	}
-	return c.JSON(http.StatusOK, joint)
 }
 
 // holes tells how wide a hole is, which screw it is for, and the holes like it.

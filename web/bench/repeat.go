@@ -12,7 +12,6 @@ import (
 	"setfast/core/assembly"
 	"setfast/core/format"
 	"setfast/core/repeat"
-	"setfast/web/ask"
 )
 
 // copies hands out the copies of an assembly, what became of them and how they are said.
@@ -36,22 +35,6 @@ func (b *Bench) copies(c *echo.Context, n int64) error {
 		if out.Copies[k.Name], err = json.Marshal(format.CopiesObject(k)); err != nil {
 			return err
 		}
-	}
-	return c.JSON(http.StatusOK, out)
-}
-
-// tryCopies tells what would come of copies.
-func (b *Bench) tryCopies(c *echo.Context, n int64) error {
-	var in struct {
-		As     string          `json:"as"`
-		Copies json.RawMessage `json:"copies"`
-	}
-	if err := ask.JSON(c, &in); err != nil {
-		return err
-	}
-	out, err := b.App.TryCopies(c.Request().Context(), n, in.As, in.Copies)
-	if err != nil {
-		return err
 	}
 	return c.JSON(http.StatusOK, out)
 }

@@ -13,7 +13,7 @@ import { plain } from "./words.js";
  * @typedef {{mate: string, feature: string, why: string, proposal: string | null}} Broken
  * @typedef {{carried: number, moved: {mate: string, feature: string, mm: number}[],
  *   broken: Broken[], other?: string[], old: Side, new: Side, gone: string[], fresh: string[], shifted: string[],
- *   changes: string[]}} Compared
+ *   changes: string[], also: {id: number, name: string}[]}} Compared
  */
 
 const wait = 600; // ms after the last edit
@@ -158,8 +158,11 @@ export class Dated {
     d.showModal();
     d.addEventListener("close", () => {
       if (d.returnValue !== "go") return;
-      const mend = [...d.querySelectorAll("input:checked")].map((i) => /** @type {HTMLInputElement} */ (i).value);
-      this.b.post("revise", { from, to, mend }, true);
+      const said = (/** @type {string} */ name) => {
+        const ticked = /** @type {NodeListOf<HTMLInputElement>} */ (d.querySelectorAll(`[name=${name}]:checked`));
+        return [...ticked].map((i) => i.value);
+      };
+      this.b.post("revise", { from, to, mend: said("mend"), also: said("also").map(Number) }, true);
     }, { once: true });
   }
 
@@ -190,6 +193,15 @@ function side(word, s) {
   return make("figure", "side", img, caption);
 }
 
+/** A box to tick. @param {string} name @param {string} value @param {string} words */
+function tick(name, value, words) {
+  const box = make("input", "");
+  box.type = "checkbox";
+  box.name = name;
+  box.value = value;
+  return make("label", "saidfield", box, words);
+}
+
 /** What is told of a comparison. @param {Compared} c */
 function told(c) {
   /** @type {HTMLElement[]} */
@@ -208,11 +220,9 @@ function told(c) {
   for (const b of c.broken) {
     const li = row(`${b.mate} is broken: ${b.feature}, ${b.why}`, true);
     if (!b.proposal) continue;
-    const box = make("input", "");
-    box.type = "checkbox";
-    box.value = b.mate;
-    li.append(make("label", "saidfield", box, ` put it on ${b.proposal}`));
+    li.append(tick("mend", b.mate, ` put it on ${b.proposal}`));
   }
+  for (const a of c.also) row("also used in ").append(tick("also", String(a.id), ` ${a.name}: change it there too`));
   for (const o of c.other ?? []) row(`${o} stands on what is gone`, true);
   return rows;
 }

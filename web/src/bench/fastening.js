@@ -1,5 +1,6 @@
 // @ts-check
 // Fastenings: screws, washers and nuts through holes, said once for all of them. What would come of it is told and drawn first.
+import { choice } from "./cards.js";
 import { Panel } from "./panel.js";
 import { section } from "./section.js";
 import { shown, trim } from "../units.js";
@@ -131,30 +132,19 @@ export class Fastening extends Panel {
 
   /** Lists the joints there are. */
   list() {
-    /** @param {string} text @param {boolean} on @param {() => void} does @param {boolean} [bad] @param {Joint["sections"]} [drawn] */
-    const add = (text, on, does, bad = false, drawn = null) => {
-      const b = document.createElement("button");
-      b.type = "button";
-      b.className = "plain jointname";
-      b.setAttribute("role", "radio");
-      b.setAttribute("aria-checked", String(on));
-      b.textContent = text;
-      b.classList.toggle("bad", bad);
-      b.addEventListener("click", does);
-      if (drawn) {
-        const svg = document.createElementNS("http://www.w3.org/2000/svg", "svg");
-        svg.setAttribute("class", "jointmini");
-        section(svg, drawn);
-        b.prepend(svg);
-      }
-      return b;
-    };
     const joints = [...(this.all?.joints ?? [])].sort((a, b) => a.screw.localeCompare(b.screw, "en", { numeric: true }));
     const list = joints.map((j) => {
       const text = `${j.name} · ${j.screws} × ${j.screw}`;
-      return add(text, j.name === this.was, () => this.show(j.name), j.findings.length > 0, j.sections);
+      const b = choice(text, j.name === this.was, () => this.show(j.name), j.findings.length > 0);
+      if (j.sections) {
+        const svg = document.createElementNS("http://www.w3.org/2000/svg", "svg");
+        svg.setAttribute("class", "jointmini");
+        section(svg, j.sections);
+        b.prepend(svg);
+      }
+      return b;
     });
-    const fresh = add("a new joint", !this.was, () => {
+    const fresh = choice("a new joint", !this.was, () => {
       this.fresh();
       this.list();
     });

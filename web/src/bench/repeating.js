@@ -1,6 +1,7 @@
 // @ts-check
 // Copies that keep their relations: in lines, around an axis, from place to place, or on the other side of a plane. What would come of
 // it is told, and drawn dashed, before anything is there.
+import { choice } from "./cards.js";
 import { Panel } from "./panel.js";
 
 /**
@@ -123,22 +124,11 @@ export class Repeating extends Panel {
   /** Lists the copies there are. */
   list() {
     const sets = this.all?.sets ?? [];
-    const one = (/** @type {string} */ text, /** @type {boolean} */ on, /** @type {() => void} */ does, bad = false) => {
-      const b = document.createElement("button");
-      b.type = "button";
-      b.className = "plain jointname";
-      b.setAttribute("role", "radio");
-      b.setAttribute("aria-checked", String(on));
-      b.textContent = text;
-      b.classList.toggle("bad", bad);
-      b.addEventListener("click", does);
-      return b;
-    };
     const list = sets.map((s) => {
       const text = `${s.name} · ${s.copies} × ${s.of.join(", ")}`;
-      return one(text, s.name === this.was, () => this.show(s.name), !!s.why);
+      return choice(text, s.name === this.was, () => this.show(s.name), !!s.why);
     });
-    const fresh = one("new copies", !this.was, () => {
+    const fresh = choice("new copies", !this.was, () => {
       this.fresh();
       this.list();
     });
