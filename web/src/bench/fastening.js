@@ -139,7 +139,9 @@ export class Fastening extends Panel {
       if (j.sections) {
         const svg = document.createElementNS("http://www.w3.org/2000/svg", "svg");
         svg.setAttribute("class", "jointmini");
+        svg.setAttribute("aria-hidden", "true");
         section(svg, j.sections);
+        for (const title of svg.querySelectorAll("title")) title.remove();
         b.prepend(svg);
       }
       return b;
