@@ -91,7 +91,7 @@ func (a *App) Compare(ctx context.Context, id int64, r Revising) (*Compared, err
 	taken := map[string]bool{}
 	for _, n := range old.Order {
 		switch m, known := match[n]; {
-		case !known:
+		case !known || !surface(old.Features[n]):
 		case m.To == "":
 			out.Gone = append(out.Gone, n)
 		default:
@@ -102,11 +102,16 @@ func (a *App) Compare(ctx context.Context, id int64, r Revising) (*Compared, err
 		}
 	}
 	for _, n := range now.Order {
-		if !taken[n] && now.Features[n].Kind != part.Point {
+		if !taken[n] && surface(now.Features[n]) {
 			out.Fresh = append(out.Fresh, n)
 		}
 	}
 	return out, nil
+}
+
+// surface tells whether a feature is a face: edges and corners only say the same again.
+func surface(f part.Feature) bool {
+	return f.Kind == part.Plane || f.Kind == part.Cylinder || f.Kind == part.Cone || f.Kind == part.Sphere
 }
 
 func side(row store.Part, p *part.Part) Side {

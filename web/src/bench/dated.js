@@ -149,6 +149,7 @@ export class Dated {
     $("#comparing-sides").replaceChildren(side("is", c.old), side("comes", c.new));
     $("#comparing-told").replaceChildren(...told(c));
     const keep = $("#comparing-keep");
+    $("#comparing-go").textContent = s ? "Take the newer one" : "Put it in its place";
     keep.hidden = !s;
     keep.onclick = () => {
       d.close("cancel");
