@@ -79,6 +79,10 @@ func TestAccess(t *testing.T) {
 		w.click(`.stackline .rowopen`)
 		w.until(`document.querySelectorAll("#joint-told li").length`)
 		axe("a fastened joint")
+		for _, panel := range []string{"repeat", "drill"} {
+			w.command(panel)
+			axe(panel)
+		}
 		w.Page.Close()
 	}
 }

@@ -58,4 +58,16 @@ func TestInches(t *testing.T) {
 	for range 2 {
 		w.undo()
 	}
+	// a run of a slide: half an inch is asked for, gone and told
+	w.ok(w.Go(fmt.Sprintf("%s/a/%d", address, sampleAssembly(t, "Vent drive"))))
+	w.until(`document.body.dataset.seq`)
+	w.command("run")
+	w.run(`(() => { const s = document.querySelector("#runlegs select"); s.value = [...s.options].find((o) => /slide/.test(o.textContent)).value; s.dispatchEvent(new Event("input", {bubbles: true})); s.dispatchEvent(new Event("change", {bubbles: true})); })()`)
+	w.until(`document.querySelector("#runlegs .legunit").textContent === "in"`)
+	w.run(`(() => { for (const [n, v] of [["from", "0"], ["to", "0.5"], ["in", "4"]]) document.querySelector("#runlegs [name=" + n + "]").value = v; })()`)
+	w.run(`document.querySelector("#runpost").click()`)
+	w.until(`document.querySelector("#run-hi")?.textContent === "0.5 in"`)
+	if s := w.text(`document.querySelector("#runmet").textContent`); strings.Contains(s, " mm") {
+		t.Errorf("a run in inches says %q", s)
+	}
 }

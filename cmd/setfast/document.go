@@ -58,6 +58,33 @@ func readSaid(path string, in io.Reader, each func(key string, d *kernel.Derived
 	return format.Read(data, shapes(dir, each))
 }
 
+// readLenient reads a document as it is said, and lays it out; shapes that cannot be had are done without, as long as nothing needs them. each is shown the
+// shapes there are.
+func readLenient(path string, in io.Reader, each func(key string, d *kernel.Derived)) (said *assembly.Document, out *laid.Laid, err error) {
+	data, dir, err := load(path, in)
+	if err != nil {
+		return nil, nil, err
+	}
+	read := shapes(dir, each)
+	var wanting error
+	said, err = format.Read(data, func(name string, p *part.Part) error {
+		if err := read(name, p); err != nil && wanting == nil {
+			wanting = fmt.Errorf("parts.%s: %w", name, err)
+		}
+		return nil
+	})
+	if err == nil {
+		out, err = laid.Out(context.Background(), said, nil)
+	}
+	if err == nil {
+		err = out.Failed
+	}
+	if err != nil && wanting != nil {
+		return nil, nil, wanting // more likely the reason than what is missing for it
+	}
+	return said, out, err
+}
+
 // load reads a file, or in, and tells which folder its sources are in.
 func load(path string, in io.Reader) (data []byte, dir string, err error) {
 	if path == standardInput {

@@ -47,12 +47,20 @@ type Assembly struct {
 	Fits         []Fit
 	Stacks       []Stack
 	Copies       []Copies
+	Brief        []BriefLine
 
 	index *index // made by Seal, never changed
 }
 
 // NamedValue is a value that expressions may use, as written.
 type NamedValue struct{ Name, Text string }
+
+// BriefLine is a line of the list that an assembly is to be built by: a part or an assembly by its number.
+type BriefLine struct {
+	Item         int // 0: counted
+	Number, Name string
+	Quantity     int
+}
 
 // Group is a name for some components in the list, such as bolts.
 type Group struct {

@@ -1,6 +1,8 @@
 package format
 
 import (
+	"encoding/json"
+
 	"setfast/core/assembly"
 	"setfast/core/geom"
 )
@@ -44,6 +46,9 @@ func (r *reader) pose(n *node) geom.Pose {
 	r.done(n)
 	return p
 }
+
+// ComponentObject is a component as it stands in a file.
+func ComponentObject(c *assembly.Component) json.Marshaler { return componentObject(c) }
 
 func componentObject(c *assembly.Component) *object {
 	o := &object{}

@@ -28,6 +28,7 @@ func (r *reader) more(n *node, a *assembly.Assembly) {
 	a.Fits = r.fits(r.get(n, "fits"))
 	a.Stacks = r.stacks(r.get(n, "stacks"))
 	a.Copies = r.copies(r.get(n, "copies"))
+	a.Brief = r.brief(r.get(n, "brief"))
 }
 
 // FitKinds are the kinds of overlaps that may be meant.
@@ -212,7 +213,7 @@ func moreObject(o *object, a *assembly.Assembly) {
 }
 
 // Sheets are the members that version 2 adds, in the order they are written.
-var Sheets = []string{"groups", "variants", "views", "dismissed", "fits", "stacks", "copies"}
+var Sheets = []string{"groups", "variants", "views", "dismissed", "fits", "stacks", "copies", "brief"}
 
 // SheetObject is one of these members as it stands in a file; nil where the assembly has none.
 func SheetObject(a *assembly.Assembly, name string) json.Marshaler {
@@ -255,6 +256,15 @@ func SheetObject(a *assembly.Assembly, name string) json.Marshaler {
 		for i := range a.Copies {
 			o.put(a.Copies[i].Name, CopiesObject(&a.Copies[i]))
 		}
+	case "brief":
+		var l list
+		for _, b := range a.Brief {
+			l = append(l, briefObject(b))
+		}
+		if len(l) == 0 {
+			return nil
+		}
+		return l
 	case "fits":
 		var l list
 		for _, f := range a.Fits {
@@ -317,6 +327,8 @@ func ReadSheet(a *assembly.Assembly, name string, data []byte) error {
 			a.Fits = r.fits(n)
 		case "stacks":
 			a.Stacks = r.stacks(n)
+		case "brief":
+			a.Brief = r.brief(n)
 		case "copies":
 			r.env = env{named: a.Values}
 			a.Copies = r.copies(n)

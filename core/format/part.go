@@ -1,6 +1,8 @@
 package format
 
 import (
+	"encoding/json"
+
 	"setfast/core/part"
 )
 
@@ -64,6 +66,9 @@ func (r *reader) part(n *node) *part.Part {
 	r.done(n)
 	return p
 }
+
+// PartObject is a part as it stands in a file.
+func PartObject(p *part.Part) json.Marshaler { return partObject(p) }
 
 func partObject(p *part.Part) *object {
 	o := &object{}

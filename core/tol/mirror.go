@@ -9,3 +9,10 @@ const (
 	// SameMoment, of the greatest: principal moments that differ by less do not tell their axes.
 	SameMoment = 1e-3
 )
+
+// Two documents.
+const (
+	// CompareMM, mm, and CompareDeg, degrees: what comes to rest nearer together in two documents stands alike, and a measure that differs by less is the same.
+	CompareMM  = 1e-4
+	CompareDeg = 1e-4
+)

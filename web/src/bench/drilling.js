@@ -1,15 +1,12 @@
 // @ts-check
 // Holes in one part where others have theirs, by the standard or as wide as what goes through. The part that comes of it follows them.
 import { Panel } from "./panel.js";
-import { shown, trim } from "../units.js";
+import { long } from "../units.js";
 
 /** @typedef {{after: string, diameter_mm: number, depth_mm: number, through: boolean}} Hole */
 
 const round = ["cylinder", "circle", "axis", "cone"]; // kinds that have an axis
 const settle = 150; // ms without a change before it is tried
-
-/** A length as it is shown. @param {number} mm */
-const long = (mm) => (shown() === "in" ? `${trim(mm / 25.4)} in` : `${trim(mm)} mm`);
 
 export class Drilling extends Panel {
   /**

@@ -3,7 +3,7 @@
 import { choice } from "./cards.js";
 import { Panel } from "./panel.js";
 import { section } from "./section.js";
-import { shown, trim } from "../units.js";
+import { long } from "../units.js";
 
 /**
  * @typedef {{name: string, screws: number, screw: string, grip_mm: number, length_mm: number, wanted_mm: number,
@@ -22,9 +22,6 @@ const pickHole = "Pick a hole on the stage: its rim or its wall.";
 const tapped = "tapped";
 const beside = 4; // stock lengths that are offered on either side of the one that is chosen
 const settle = 120; // ms without a change before it is tried
-
-/** A length as it is shown. @param {number} mm */
-const long = (mm) => (shown() === "in" ? `${trim(mm / 25.4)} in` : `${trim(mm)} mm`);
 
 export class Fastening extends Panel {
   /**

@@ -1,6 +1,7 @@
 // @ts-check
 // The legs of a run as they are written: which coordinate goes from where to where, in how many steps, and what goes along with it.
 import { make } from "./cards.js";
+import { scale, shown, trim } from "../units.js";
 import { number, plain } from "./words.js";
 
 /**
@@ -83,7 +84,17 @@ export class Legs {
 
   /** @param {HTMLElement} row */
   unit(row) {
-    /** @type {HTMLElement} */ (row.querySelector(".legunit")).textContent = this.of(row)?.angular === false ? "mm" : "°";
+    /** @type {HTMLElement} */ (row.querySelector(".legunit")).textContent = this.of(row)?.angular === false ? shown() : "°";
+  }
+
+  /** How many of what a row shows are one of what is computed: mm of a length. @param {HTMLElement} row */
+  per(row) {
+    return this.of(row)?.angular === false ? scale(shown()) : 1;
+  }
+
+  /** A value as a row shows it. @param {HTMLElement} row @param {number} v */
+  shownAs(row, v) {
+    return v / this.per(row);
   }
 
   /**
@@ -124,6 +135,9 @@ export class Legs {
     }
     this.box.append(row);
     this.unit(row);
+    for (const i of /** @type {NodeListOf<HTMLInputElement>} */ (row.querySelectorAll("[name=from], [name=to]"))) {
+      if (i.value !== "" && this.per(row) !== 1) i.value = trim(this.shownAs(row, Number(i.value)));
+    }
     return row;
   }
 
@@ -150,7 +164,8 @@ export class Legs {
       const from = at("from").value.trim() ? number(at("from").value) : undefined;
       const to = number(at("to").value);
       if (from === null || to === null || (n === 0 && from === undefined)) return "Write from where to where, as numbers.";
-      const said = { joint: c.joint, of: c.of, ...(from === undefined ? {} : { from }), to };
+      const per = this.per(row);
+      const said = { joint: c.joint, of: c.of, ...(from === undefined ? {} : { from: from * per }), to: to * per };
       if (row.classList.contains("with")) {
         const l = legs[legs.length - 1];
         l.with = [...(l.with ?? []), said];

@@ -8,7 +8,7 @@ import { Panel } from "./panel.js";
 import { poses } from "./state.js";
 import { Strip, ways } from "./strip.js";
 import { handOut } from "../net.js";
-import { trim } from "../units.js";
+import { told, trim } from "../units.js";
 
 /** @typedef {import("./strip.js").Ran} Ran */
 
@@ -176,7 +176,7 @@ export class Running extends Panel {
     this.get("runfiles").hidden = r.frames.length < 2;
     const met = r.clash.filter((m) => !m.fit).length;
     const unit = legs[r.stopped_in ?? 0].unit;
-    const stopped = r.reason ? `Stopped${r.stopped_at == null ? "" : ` at ${trim(r.stopped_at)}${unit}`}: ${r.reason}. ` : "";
+    const stopped = r.reason ? `Stopped${r.stopped_at == null ? "" : ` at ${told(r.stopped_at, unit)}`}: ${r.reason}. ` : "";
     const times = met === 1 ? "once" : `${met} times`;
     const passing = met ? `Parts pass through one another ${times}.` : "Nothing passes through anything.";
     this.say(stopped + passing, !!met || !!stopped);
@@ -238,12 +238,13 @@ export class Running extends Panel {
       const t = await this.b.call(`travel?joint=${encodeURIComponent(c.joint)}&of=${encodeURIComponent(c.of)}`);
       const row = this.legs.rows[0];
       const set = (/** @type {string} */ name, /** @type {number | null} */ v) => {
-        if (v !== null) /** @type {HTMLInputElement} */ (row.querySelector(`[name=${name}]`)).value = String(v);
+        if (v !== null) /** @type {HTMLInputElement} */ (row.querySelector(`[name=${name}]`)).value = trim(this.legs.shownAs(row, v));
       };
       set("from", t.from);
       set("to", t.to);
       const by = (/** @type {any} */ b) => (b.a ? `${plain(b.a)} and ${plain(b.b)} meet` : b.limit ? "a limit" : b.why);
-      const end = (/** @type {number | null} */ v, /** @type {any} */ b) => `${v === null ? "anywhere" : trim(v)} (${by(b)})`;
+      const unit = c.angular ? "°" : "mm";
+      const end = (/** @type {number | null} */ v, /** @type {any} */ b) => `${v === null ? "anywhere" : told(v, unit)} (${by(b)})`;
       this.say(`From ${end(t.from, t.stopped_by[0])} to ${end(t.to, t.stopped_by[1])}.`);
     });
   }

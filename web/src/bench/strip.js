@@ -4,7 +4,7 @@
 import { make } from "./cards.js";
 import { called } from "./legs.js";
 import { plain } from "./words.js";
-import { trim } from "../units.js";
+import { long, told, trim } from "../units.js";
 
 /**
  * @typedef {{a: string, b: string, from: number, to: number, depth_mm: number | null, deepest_at: number, fit?: boolean, leg?: number}} Met
@@ -138,9 +138,9 @@ export class Strip {
     this.at.value = "0";
     const last = this.list[this.list.length - 1] ?? 0;
     this.at.style.width = `${this.lie[last] ?? 0}%`;
-    this.part("run-lo").textContent = trim(legs[0].from) + legs[0].unit;
+    this.part("run-lo").textContent = told(legs[0].from, legs[0].unit);
     const end = legs[legs.length - 1];
-    this.part("run-hi").textContent = trim(end.to) + end.unit;
+    this.part("run-hi").textContent = told(end.to, end.unit);
     this.rows();
     this.curves();
     this.box.classList.toggle("plots", r.curves.length > 0);
@@ -151,18 +151,19 @@ export class Strip {
   /** All that was met, as rows that lead there. */
   rows() {
     const r = /** @type {Ran} */ (this.ran);
-    const at = (/** @type {number | undefined} */ leg, /** @type {number} */ v) => trim(v) + this.legs[leg ?? 0].unit;
-    const deep = (/** @type {Met} */ m) => (m.depth_mm == null ? "" : `, ${trim(m.depth_mm)} mm deep`);
-    const way = (/** @type {Met} */ m) => `${plain(m.a)} and ${plain(m.b)}, ${trim(m.from)} to ${at(m.leg, m.to)}${deep(m)}`;
+    const at = (/** @type {number | undefined} */ leg, /** @type {number} */ v) => told(v, this.legs[leg ?? 0].unit);
+    const deep = (/** @type {Met} */ m) => (m.depth_mm == null ? "" : `, ${long(m.depth_mm)} deep`);
+    const stop = (/** @type {{of: string, end: number}} */ l) => (/angle/.test(l.of) ? `${trim(l.end)}°` : long(l.end));
+    const way = (/** @type {Met} */ m) => `${plain(m.a)} and ${plain(m.b)}, ${at(m.leg, m.from)} to ${at(m.leg, m.to)}${deep(m)}`;
     /** @type {[number, number, string, string][]} */
     const met = [
       ...r.clash.map((m) => /** @type {[number, number, string, string]} */ ([m.leg ?? 0, m.deepest_at, m.fit ? "fit" : "clash", way(m)])),
       ...r.leaves.map((l) => this.row(l.leg, l.from, "leaves", `${plain(l.part)} leaves ${plain(l.in)} at ${at(l.leg, l.from)}`)),
-      ...r.limits.map((l) => this.row(l.leg, l.at, "limit", `${called(l.of, l.joint)}, ${trim(l.end)}, at ${at(l.leg, l.at)}`)),
+      ...r.limits.map((l) => this.row(l.leg, l.at, "limit", `${called(l.of, l.joint)}, ${stop(l)}, at ${at(l.leg, l.at)}`)),
       ...r.dead_points.map((d) => this.row(d.leg, d.at, "dead point", `${called(d.of, d.joint)} turns round at ${at(d.leg, d.at)}`)),
     ];
     const l = r.least_clearance;
-    if (l) met.push(this.row(l.leg, l.at, "nearest", `${plain(l.a)} and ${plain(l.b)}, ${trim(l.mm)} mm, at ${at(l.leg, l.at)}`));
+    if (l) met.push(this.row(l.leg, l.at, "nearest", `${plain(l.a)} and ${plain(l.b)}, ${long(l.mm)}, at ${at(l.leg, l.at)}`));
     const part = (/** @type {[number, number, string, string]} */ m) => place(this.legs, m[0], m[1]);
     this.places = [...met].sort((a, b) => part(a) - part(b)).map(([leg, v]) => ({ leg, at: v }));
     this.part("runmet").replaceChildren(
@@ -221,7 +222,7 @@ export class Strip {
     s.setAttribute("viewBox", `0 -1 100 ${high + 2}`);
     s.setAttribute("preserveAspectRatio", "none");
     s.setAttribute("role", "img");
-    s.setAttribute("aria-label", `from ${trim(lo)} to ${trim(hi)} ${c.unit}`);
+    s.setAttribute("aria-label", `from ${told(lo, c.unit)} to ${told(hi, c.unit)}`);
     const path = document.createElementNS(svg, "path");
     path.setAttribute("d", d);
     const line = document.createElementNS(svg, "line");
@@ -261,7 +262,8 @@ export class Strip {
       const c = r.curves[n];
       const v = c.values[k];
       const unit = c.unit === "°" ? "°" : ` ${c.unit}`;
-      /** @type {HTMLElement} */ (row.querySelector("output")).textContent = v === null ? "–" : String(Math.round(v * 1e3) / 1e3) + unit;
+      const now = v === null ? "–" : told(Math.round(v * 1e3) / 1e3, unit);
+      /** @type {HTMLElement} */ (row.querySelector("output")).textContent = now;
       const line = /** @type {SVGLineElement} */ (row.querySelector("line"));
       line.setAttribute("x1", String(x));
       line.setAttribute("x2", String(x));
@@ -275,7 +277,7 @@ export class Strip {
     if (!r?.frames[k]) return;
     this.onto(k);
     const l = this.legs[r.leg?.[k] ?? 0];
-    this.part("run-now").textContent = (this.legs.length > 1 ? `${called(l.of, l.joint)} ` : "") + trim(r.at[k]) + l.unit;
+    this.part("run-now").textContent = (this.legs.length > 1 ? `${called(l.of, l.joint)} ` : "") + told(r.at[k], l.unit);
     this.values(this.index);
   }
 

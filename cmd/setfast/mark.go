@@ -1,0 +1,184 @@
+package main
+
+import (
+	"context"
+	"encoding/json"
+	"fmt"
+	"io"
+	"path/filepath"
+	"strconv"
+	"strings"
+
+	"setfast/core/account"
+	"setfast/core/assembly"
+	"setfast/core/clash"
+	"setfast/core/mark"
+	"setfast/core/report"
+)
+
+// runMark holds submissions against a key: 0 where all pass, 1 where one does not, 2 where the key cannot be read.
+func runMark(c *call) int {
+	asJSON := c.Bool("json", false, "print JSON: {rows: [{file, passes, verdict, order_ok, out_of_order, missing, too_many, loose, doubled, measures, clashes, same_as, why}]}")
+	to := c.String("csv", "", "write the table to this CSV `file`")
+	force := c.Bool("force", false, "let --csv overwrite a file")
+	files, code, ok := c.files(2, 1<<20)
+	if !ok {
+		return code
+	}
+	key, err := readKey(files[0], c.in)
+	if err != nil {
+		return c.fail("%s: %v", called(files[0]), err)
+	}
+	var rows []mark.Row
+	before := map[string]string{}
+	for _, f := range files[1:] {
+		s, err := submitted(f, c.in)
+		if err != nil {
+			rows = append(rows, mark.Unreadable(f, err))
+			continue
+		}
+		row := mark.Against(key, s)
+		print := mark.Print(s.Said)
+		if first, seen := before[print]; seen {
+			row.SameAs = &first
+		} else {
+			before[print] = f
+		}
+		rows = append(rows, row)
+	}
+	if *to != "" {
+		if err := free(*to, *force); err == nil {
+			err = rowsToCSV(markTable(rows), *to)
+			if err != nil {
+				return c.fail("%s could not be written: %v", *to, plain(err))
+			}
+		} else {
+			return c.fail("%v", err)
+		}
+	}
+	if *asJSON {
+		err = json.NewEncoder(c.out).Encode(map[string]any{"rows": rows})
+	} else {
+		err = tellMarked(c.out, rows)
+	}
+	if err != nil {
+		return c.fail("the table could not be written: %v", plain(err))
+	}
+	for _, r := range rows {
+		if !r.Passes {
+			return 1
+		}
+	}
+	return 0
+}
+
+// readKey reads a key: a document, or one written by itself.
+func readKey(file string, in io.Reader) (*mark.Key, error) {
+	data, dir, err := load(file, in)
+	if err != nil {
+		return nil, err
+	}
+	said, is, err := mark.ReadSaid(data)
+	if err != nil {
+		return nil, err
+	}
+	var key *mark.Key
+	if is && said.Document != "" {
+		file = filepath.Join(dir, filepath.FromSlash(said.Document))
+	}
+	if !is || said.Document != "" {
+		s, err := submitted(file, strings.NewReader(string(data)))
+		if err != nil {
+			return nil, err
+		}
+		key = mark.KeyOf(s.Doc, s.Report)
+	}
+	if is {
+		key = said.Apply(key)
+	}
+	return key, nil
+}
+
+// submitted reads a document with what is told of it. Shapes are looked at where they can be had.
+func submitted(file string, in io.Reader) (*mark.Submission, error) {
+	said, out, err := readLenient(file, in, nil)
+	if err != nil {
+		return nil, err
+	}
+	k := checked{File: file, doc: out.Document}
+	if k.Report, err = account.Check(context.Background(), out.Document, nil); err != nil {
+		return nil, err
+	}
+	s := &mark.Submission{File: file, Said: said, Doc: out.Document, Report: k.Report}
+	for _, m := range k.Report.Assemblies[out.Root].Motions {
+		if m.Class == report.Stray {
+			s.Loose = append(s.Loose, strings.Join(m.Rides, ", ")+" "+looseWords(m))
+		}
+	}
+	if file != standardInput && shaped(said) {
+		if b, err := readBodies(file, nil, false); err == nil {
+			defer b.close()
+			err := k.look(b, true)
+			if found, ok := k.Report.Clash.(*clash.Found); ok && err == nil {
+				for _, p := range found.Pairs {
+					if p.Kind == "clash" {
+						s.Clashes++
+					}
+				}
+			}
+		}
+	}
+	return s, nil
+}
+
+// shaped tells whether any part has a source.
+func shaped(doc *assembly.Document) bool {
+	for _, p := range doc.Parts {
+		if p.Source.Format != "" {
+			return true
+		}
+	}
+	return false
+}
+
+// looseWords says how something moves.
+func looseWords(m report.Motion) string {
+	if m.Kind == "turn" {
+		return fmt.Sprintf("turns about %v", m.Direction)
+	}
+	return fmt.Sprintf("goes along %v", m.Direction)
+}
+
+func markTable(rows []mark.Row) [][]string {
+	out := [][]string{{"file", "passes", "verdict", "out of order", "missing", "too many", "loose", "doubled", "clashes", "same as", "why"}}
+	for _, r := range rows {
+		same := ""
+		if r.SameAs != nil {
+			same = *r.SameAs
+		}
+		out = append(out, []string{r.File, map[bool]string{true: "yes", false: "no"}[r.Passes], string(r.Verdict), strings.Join(r.OutOfOrder, " "), strings.Join(r.Missing, " "), strings.Join(r.TooMany, " "),
+			strconv.Itoa(r.Loose), strconv.Itoa(r.Doubled), strconv.Itoa(r.Clashes), same, strings.Join(r.Why, "; ")})
+	}
+	return out
+}
+
+func tellMarked(w io.Writer, rows []mark.Row) error {
+	for _, r := range rows {
+		word := "passes"
+		if !r.Passes {
+			word = "does not pass"
+		}
+		fmt.Fprintf(w, "%s: %s", r.File, word)
+		if r.Verdict != "" {
+			fmt.Fprintf(w, ", %s", r.Verdict)
+		}
+		fmt.Fprintln(w)
+		for _, s := range r.Why {
+			fmt.Fprintf(w, "  %s\n", s)
+		}
+		if r.SameAs != nil {
+			fmt.Fprintf(w, "  differs from %s in nothing but names\n", *r.SameAs)
+		}
+	}
+	return nil
+}
