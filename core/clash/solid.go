@@ -21,6 +21,8 @@ type Solid struct {
 	of     []int32 // the face of each triangle, in the order of the tree
 	starts []int32 // where the triangles of each face begin in byFace
 	byFace []int32
+	ends   []int32    // where the corners of each face end in on
+	on     []geom.Vec // corners of faces, each once for a face
 }
 
 // Face is a face of a solid. A round one begins and ends along its axis, seen from its origin.
@@ -74,6 +76,7 @@ func NewSolid(points []geom.Vec, triangles [][3]int32, ends []uint32, faces []Fa
 		s.byFace[count[f]] = int32(i)
 		count[f]++
 	}
+	s.gather()
 	for f := range faces {
 		s.Faces[f].curved = s.Faces[f].Kind == part.Plane && s.starts[f+1]-s.starts[f] > plain
 	}
@@ -114,12 +117,27 @@ const plain = 6
 // sixths of a turn.
 const sixths = 6
 
-// corners goes over the corners of a face's triangles, which lie on it; some come more than once.
-func (s *Solid) corners(face int32, each func(p geom.Vec)) {
-	for _, i := range s.byFace[s.starts[face]:s.starts[face+1]] {
-		for _, k := range s.Mesh.triangles[i] {
-			each(s.Mesh.points[k])
+// gather lists the corners of each face's triangles, which lie on it, once.
+func (s *Solid) gather() {
+	last := make([]int32, len(s.Mesh.points)) // the face that had each corner last, counted from 1
+	s.ends = make([]int32, len(s.Faces)+1)
+	for f := range s.Faces {
+		for _, i := range s.byFace[s.starts[f]:s.starts[f+1]] {
+			for _, k := range s.Mesh.triangles[i] {
+				if last[k] != int32(f)+1 {
+					last[k] = int32(f) + 1
+					s.on = append(s.on, s.Mesh.points[k])
+				}
+			}
 		}
+		s.ends[f+1] = int32(len(s.on))
+	}
+}
+
+// corners goes over the corners of a face's triangles, which lie on it.
+func (s *Solid) corners(face int32, each func(p geom.Vec)) {
+	for _, p := range s.on[s.ends[face]:s.ends[face+1]] {
+		each(p)
 	}
 }
 
