@@ -28,17 +28,18 @@ func (t *relative) point(v geom.Vec) geom.Vec {
 	}
 }
 
-// apart tells whether two boxes are, by the face normals of both.
-func (t *relative) apart(a, b *node) bool {
+// apart tells whether two boxes are, by more than a margin, by the face normals of both.
+func (t *relative) apart(a, b *node, margin float64) bool {
 	d := t.point(b.mid).Sub(a.mid)
 	h := b.half
-	if math.Abs(d.X) > a.half.X+t.abs[0].X*h.X+t.abs[1].X*h.Y+t.abs[2].X*h.Z ||
-		math.Abs(d.Y) > a.half.Y+t.abs[0].Y*h.X+t.abs[1].Y*h.Y+t.abs[2].Y*h.Z ||
-		math.Abs(d.Z) > a.half.Z+t.abs[0].Z*h.X+t.abs[1].Z*h.Y+t.abs[2].Z*h.Z {
+	wide := geom.V(a.half.X+margin, a.half.Y+margin, a.half.Z+margin)
+	if math.Abs(d.X) > wide.X+t.abs[0].X*h.X+t.abs[1].X*h.Y+t.abs[2].X*h.Z ||
+		math.Abs(d.Y) > wide.Y+t.abs[0].Y*h.X+t.abs[1].Y*h.Y+t.abs[2].Y*h.Z ||
+		math.Abs(d.Z) > wide.Z+t.abs[0].Z*h.X+t.abs[1].Z*h.Y+t.abs[2].Z*h.Z {
 		return true
 	}
 	for k, extent := range [3]float64{h.X, h.Y, h.Z} {
-		if math.Abs(d.Dot(t.r[k])) > extent+a.half.Dot(t.abs[k]) {
+		if math.Abs(d.Dot(t.r[k])) > extent+wide.Dot(t.abs[k]) {
 			return true
 		}
 	}
@@ -86,7 +87,7 @@ func (s *searching) cross(a, b *Mesh, t relative, depth float64) bool {
 		top := s.stack[len(s.stack)-1]
 		s.stack = s.stack[:len(s.stack)-1]
 		n, m := &a.nodes[top[0]], &b.nodes[top[1]]
-		if t.apart(n, m) || t.beside(a, b, n, m, 0) {
+		if t.apart(n, m, 0) || t.beside(a, b, n, m, 0) {
 			continue
 		}
 		switch {

@@ -80,8 +80,7 @@ func (p *pairing) look(a, b *Solid, to geom.Pose, mm, clearance float64) met {
 			}
 		}
 		margin := max(mm, p.best) + a.Off + b.Off // what is farther apart than what was found does not matter
-		wide := node{mid: n.mid, half: n.half.Add(geom.V(margin, margin, margin))}
-		if t.apart(&wide, m) || t.beside(a.Mesh, b.Mesh, n, m, margin) {
+		if t.apart(n, m, margin) || t.beside(a.Mesh, b.Mesh, n, m, margin) {
 			continue
 		}
 		switch {
