@@ -53,64 +53,10 @@ func Independent(laid *assembly.Assembly, name string, n int, at func(component 
 			out.Components = append(out.Components, &q)
 		}
 	}
-	ref := func(r assembly.Ref) assembly.Ref {
-		if new := to[r.Head()]; new != "" && len(r.Path) > 0 {
-			r.Path = append([]string{new}, r.Path[1:]...)
-		}
-		return r
-	}
-	of := func(r *assembly.Ref) *assembly.Ref {
-		if r == nil {
-			return nil
-		}
-		k := ref(*r)
-		return &k
-	}
-	for _, m := range laid.Mates {
-		if !mine(m.Owner, m.ID) {
-			continue
-		}
-		k := *m
-		k.ID, k.Owner = free(ids, m.ID), assembly.Owner{}
-		k.A, k.B, k.About, k.A2, k.B2 = ref(m.A), ref(m.B), of(m.About), of(m.A2), of(m.B2)
-		if m.IsCoupling() {
-			k.JointA, k.JointB = to[m.JointA], to[m.JointB]
-		}
-		out.Mates = append(out.Mates, &k)
-	}
-	for _, p := range laid.Planned {
-		if mine(p.Owner, p.Joint+p.Component) {
-			k := assembly.Planned{Joint: to[p.Joint], Of: p.Of, Component: to[p.Component], Motion: p.Motion, Ref: of(p.Ref)}
-			out.Planned = append(out.Planned, k)
-		}
-	}
-	for _, f := range laid.Fits {
-		if f.Copies == name && f.Stack == "" && (strings.HasPrefix(f.A.Head()+"/", name+"/") || strings.HasPrefix(f.B.Head()+"/", name+"/")) {
-			k := f
-			k.A, k.B, k.Owner = ref(f.A), ref(f.B), assembly.Owner{}
-			if to[f.A.Head()]+to[f.B.Head()] != "" {
-				out.Fits = append(out.Fits, k)
-			}
-		}
-	}
-	for _, s := range laid.Stacks {
-		if !mine(s.Owner, s.Name) {
-			continue
-		}
-		k := s
-		k.Name, k.Owner, k.Holes, k.Into, k.Through = free(names, s.Name), assembly.Owner{}, nil, nil, nil
-		for _, r := range s.Holes {
-			k.Holes = append(k.Holes, ref(r))
-		}
-		for _, r := range s.Into {
-			k.Into = append(k.Into, ref(r))
-		}
-		for _, t := range s.Through {
-			k.Through = append(k.Through, inside(t, to))
-		}
-		k.HeadOn = inside(s.HeadOn, to)
-		out.Stacks = append(out.Stacks, k)
-	}
+	r := &renamed{to: to, mine: mine}
+	r.relations(laid, out, func(called string) string { return free(ids, called) })
+	r.overlaps(laid, out, name)
+	r.stacks(laid, out, func(called string) string { return free(names, called) })
 	if len(out.Components)+len(out.Stacks) == 0 {
 		return nil, fmt.Errorf("%s has no copy %d", name, n)
 	}
@@ -122,6 +68,82 @@ func Independent(laid *assembly.Assembly, name string, n int, at func(component 
 		}
 	}
 	return out, nil
+}
+
+// renamed gives what stands on a copy its new names.
+type renamed struct {
+	to   map[string]string
+	mine func(o assembly.Owner, called string) bool
+}
+
+func (n *renamed) ref(r assembly.Ref) assembly.Ref {
+	if new := n.to[r.Head()]; new != "" && len(r.Path) > 0 {
+		r.Path = append([]string{new}, r.Path[1:]...)
+	}
+	return r
+}
+
+func (n *renamed) maybe(r *assembly.Ref) *assembly.Ref {
+	if r == nil {
+		return nil
+	}
+	k := n.ref(*r)
+	return &k
+}
+
+// relations takes relations along, and what is planned of them.
+func (n *renamed) relations(laid *assembly.Assembly, out *Freed, free func(called string) string) {
+	for _, m := range laid.Mates {
+		if !n.mine(m.Owner, m.ID) {
+			continue
+		}
+		k := *m
+		k.ID, k.Owner = free(m.ID), assembly.Owner{}
+		k.A, k.B, k.About, k.A2, k.B2 = n.ref(m.A), n.ref(m.B), n.maybe(m.About), n.maybe(m.A2), n.maybe(m.B2)
+		if m.IsCoupling() {
+			k.JointA, k.JointB = n.to[m.JointA], n.to[m.JointB]
+		}
+		out.Mates = append(out.Mates, &k)
+	}
+	for _, p := range laid.Planned {
+		if n.mine(p.Owner, p.Joint+p.Component) {
+			out.Planned = append(out.Planned, assembly.Planned{Joint: n.to[p.Joint], Of: p.Of, Component: n.to[p.Component], Motion: p.Motion, Ref: n.maybe(p.Ref)})
+		}
+	}
+}
+
+// overlaps takes overlaps along that are meant.
+func (n *renamed) overlaps(laid *assembly.Assembly, out *Freed, name string) {
+	for _, f := range laid.Fits {
+		if f.Copies != name || f.Stack != "" || n.to[f.A.Head()]+n.to[f.B.Head()] == "" {
+			continue
+		}
+		k := f
+		k.A, k.B, k.Owner = n.ref(f.A), n.ref(f.B), assembly.Owner{}
+		out.Fits = append(out.Fits, k)
+	}
+}
+
+// stacks takes stacks along.
+func (n *renamed) stacks(laid *assembly.Assembly, out *Freed, free func(called string) string) {
+	for _, s := range laid.Stacks {
+		if !n.mine(s.Owner, s.Name) {
+			continue
+		}
+		k := s
+		k.Name, k.Owner, k.Holes, k.Into, k.Through = free(s.Name), assembly.Owner{}, nil, nil, nil
+		for _, r := range s.Holes {
+			k.Holes = append(k.Holes, n.ref(r))
+		}
+		for _, r := range s.Into {
+			k.Into = append(k.Into, n.ref(r))
+		}
+		for _, t := range s.Through {
+			k.Through = append(k.Through, inside(t, n.to))
+		}
+		k.HeadOn = inside(s.HeadOn, n.to)
+		out.Stacks = append(out.Stacks, k)
+	}
 }
 
 // inside is a path of components whose first has a new name.

@@ -28,7 +28,8 @@ const picks = {
 export class Repeating extends Panel {
   /**
    * @param {HTMLFormElement} form @param {{call: import("../net.js").Ask, stage: any, sentence: any,
-   *   act: (a: object) => Promise<boolean>, post: (path: string, body: object, keepView: boolean) => Promise<boolean>, several: () => string[],
+   *   act: (a: object) => Promise<boolean>, several: () => string[],
+   *   post: (path: string, body: object, keepView: boolean) => Promise<boolean>,
    *   looks: {last: () => string}, state: import("./state.js").State | null, tell: (text: string, bad?: boolean) => void}} b
    */
   constructor(form, b) {
