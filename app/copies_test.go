@@ -7,6 +7,7 @@ import (
 	"testing"
 
 	"setfast/app/commands"
+	"setfast/core/format"
 )
 
 // TestCopies repeats a block of the bolted stand with its stack, sees that nothing is said of a copy, takes one out of its set and renames the original.
@@ -52,4 +53,41 @@ func TestCopies(t *testing.T) {
 		t.Error("the copies did not follow a new name")
 	}
 	do(t, stand, commands.Unrepeat{As: "row"})
+}
+
+// TestCopiedJoint copies a block with its joint: under another name the joint goes along, and taken away it is no longer copied; a block that goes takes both.
+func TestCopiedJoint(t *testing.T) {
+	const stand = "Bolted stand"
+	of := func() string {
+		t.Helper()
+		c := judge(t, stand).Asm.Copies
+		if len(c) != 1 {
+			return ""
+		}
+		return strings.Join(c[0].Of, ", ")
+	}
+	do(t, stand, commands.Repeat{As: "row", Copies: json.RawMessage(`{"of": ["Bearing block", "left foot"], "linear": {"along": [0, 0, 1], "count": 2, "pitch": 90}}`)})
+	joints := len(judge(t, stand).Joints())
+	stack, err := json.Marshal(format.StackObject(judge(t, stand).Asm.Stack("left foot")))
+	if err != nil {
+		t.Fatal(err)
+	}
+	do(t, stand, commands.Fasten{As: "near foot", Was: "left foot", Stack: stack})
+	if got := of(); got != "Bearing block, near foot" || len(judge(t, stand).Joints()) != joints {
+		t.Errorf("under another name: %q", got)
+	}
+	do2(t, stand, commands.Unfasten{As: "near foot"})
+	if got := of(); got != "Bearing block" || len(judge(t, stand).Joints()) != joints-2 {
+		t.Errorf("taken away: %q", got)
+	}
+	if _, err := a.Undo(context.Background(), by[stand], judge(t, stand).Seq, "test", ""); err != nil {
+		t.Fatal(err)
+	}
+	do(t, stand, commands.Remove{Component: "Bearing block"})
+	if got := of(); got != "" || judge(t, stand).Asm.Stack("near foot") != nil {
+		t.Errorf("without the block: %q", got)
+	}
+	if _, err := a.Redo(context.Background(), by[stand], judge(t, stand).Seq, "test", ""); err == nil {
+		t.Error("what was taken back is done again after something else")
+	}
 }

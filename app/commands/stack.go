@@ -72,7 +72,33 @@ func (c Fasten) Edit(_ context.Context, b *Bench) (edit.Edit, string, error) {
 	} else {
 		now.Stacks = append(now.Stacks, s)
 	}
-	return edit.NewSheet(&now, "stacks"), said, nil
+	return b.alongCopies(edit.NewSheet(&now, "stacks"), was, as), said, nil
+}
+
+// alongCopies changes the name of a stack in copies of it too; none takes it out of them.
+func (b *Bench) alongCopies(e edit.Edit, was, now string) edit.Edit {
+	a := *b.Asm
+	a.Copies = nil
+	changed := false
+	for _, k := range b.Asm.Copies {
+		var of []string
+		for _, n := range k.Of {
+			if n == was && b.Asm.Stack(was) != nil {
+				changed = changed || now != was
+				n = now
+			}
+			if n != "" {
+				of = append(of, n)
+			}
+		}
+		if k.Of = of; len(of) > 0 {
+			a.Copies = append(a.Copies, k)
+		}
+	}
+	if !changed {
+		return e
+	}
+	return edit.Batch{Edits: []edit.Edit{e, edit.NewSheet(&a, "copies")}}
 }
 
 // Edit takes away.
@@ -81,5 +107,5 @@ func (c Unfasten) Edit(_ context.Context, b *Bench) (edit.Edit, string, error) {
 	if len(now.Stacks) == len(b.Asm.Stacks) {
 		return nil, "", words.Refuse("there is no stack %q here any more", c.As)
 	}
-	return edit.NewSheet(&now, "stacks"), "take the stack " + c.As + " away", nil
+	return b.alongCopies(edit.NewSheet(&now, "stacks"), c.As, ""), "take the stack " + c.As + " away", nil
 }

@@ -32,6 +32,9 @@ func (d *draft) recopy(f func(string) string) (back []Edit) {
 			if d.Stack(name) == nil {
 				n = f(name)
 			}
+			if n != "" && d.Place(n) < 0 && d.Stack(n) == nil {
+				n = "" // a stack that went with its holes
+			}
 			changed = changed || n != name
 			if n != "" {
 				of = append(of, n)

@@ -138,7 +138,7 @@ func randomEdits(a *assembly.Assembly, r *rand.Rand) map[string]struct {
 			out["use"] = tried{Use{a.Components[0].Name, fresh}, []string{".components." + a.Components[0].Name + ".part"}}
 		}
 		out["move"] = tried{Move{map[string]geom.Pose{c: pose}}, []string{of + "pose"}}
-		hang := []string{of, ".planned", ".measures", ".drives", ".groups"}
+		hang := []string{of, ".planned", ".measures", ".drives", ".groups", ".copies", ".stacks"}
 		for _, m := range a.Mates {
 			if slices.ContainsFunc(m.Refs(), func(f assembly.Ref) bool { return f.Head() == c }) || m.IsCoupling() {
 				hang = append(hang, ".mates."+m.ID+".")
@@ -200,6 +200,10 @@ func randomEdits(a *assembly.Assembly, r *rand.Rand) map[string]struct {
 	if n := len(a.Components); n > 0 {
 		to := js(fmt.Sprintf(`{"bolts": [%q], "rest": []}`, a.Components[r.IntN(n)].Name))
 		out["groups"] = tried{Sheet{"groups", to}, []string{".groups"}}
+		c := a.Components[r.IntN(n)].Name
+		row := fmt.Sprintf(`{"row": {"of": [%q], "linear": {"along": "%s/x", "count": %d, "pitch": "2 * w"}}, "here": {"of": [%q], "places": {"from": "x/f1", "to": ["%s/f2", "y/f3"]}}}`, c, c, 2+r.IntN(5), c, c)
+		out["copies"] = tried{Sheet{"copies", js(row)}, []string{".copies"}}
+		out["stacks"] = tried{Sheet{"stacks", js(fmt.Sprintf(`{"feet": {"holes": ["%s/f1", "y/f2"], "through": [%q], "screw": "ISO 4762 M6", "nut": "ISO 7040 M6"}}`, c, c))}, []string{".stacks"}}
 	}
 	out["dismissed"] = tried{Sheet{"dismissed", js(`[{"finding": "doubled a, b", "why": "as drawn"}]`)}, []string{".dismissed"}}
 	out["settings"] = tried{NewSettings(assembly.Settings{ToleranceMM: 0.01, ToleranceDeg: 0.02, FastenersHeld: yes}), []string{".settings"}}

@@ -10,6 +10,7 @@ import (
 
 	"github.com/labstack/echo/v5"
 
+	"setfast/app"
 	"setfast/app/words"
 	"setfast/core/part"
 	"setfast/kernel"
@@ -26,6 +27,7 @@ type PartView struct {
 	Doubt string   // a size few parts have
 	Units []string // it may be read in
 	Gone  bool     // its shape is not there any more
+	Made  string   // of which other part, and how; empty: it was handed in
 }
 
 // Size and Volume are as the project shows them.
@@ -40,6 +42,12 @@ func (p *Pages) partView(ctx context.Context, r store.Part, shown words.Units) (
 		return v, nil
 	}
 	v.Shape, v.Units = d, kernel.UnitNames
+	if l := app.LinkOf(r); l != nil {
+		of, err := p.App.Store.Part(ctx, l.Of)
+		if v.Made = l.How; err == nil {
+			v.Made += ", of " + of.Name
+		}
+	}
 	if r.Unit == "" { // whoever said another has looked
 		v.Doubt = kernel.Doubt(d.Low, d.High, d.Unit)
 	}
