@@ -6,6 +6,7 @@ import (
 	"strings"
 	"testing"
 
+	"setfast/app"
 	"setfast/app/commands"
 	"setfast/core/format"
 )
@@ -89,5 +90,20 @@ func TestCopiedJoint(t *testing.T) {
 	}
 	if _, err := a.Redo(context.Background(), by[stand], judge(t, stand).Seq, "test", ""); err == nil {
 		t.Error("what was taken back is done again after something else")
+	}
+}
+
+// TestHeldTogether: a subassembly is not formed of what a joint goes through, nor one dissolved that has joints: they would be lost.
+func TestHeldTogether(t *testing.T) {
+	ctx := context.Background()
+	const stand, drive = "Bolted stand", "Crank drive"
+	_, err := a.Form(ctx, by[stand], "test", app.Forming{Components: []string{"Bearing block", "Bearing block 2"}, Name: "blocks", Base: judge(t, stand).Seq})
+	if err == nil || !strings.Contains(err.Error(), "the fastening left foot would be lost") {
+		t.Errorf("formed of blocks that are fastened: %v", err)
+	}
+	do(t, drive, commands.Place{Items: []string{app.AssemblyKey(by[stand])}})
+	_, err = a.Do(ctx, by[drive], "test", commands.Meant{Base: judge(t, drive).Seq, Command: commands.Dissolve{Component: stand}})
+	if err == nil || !strings.Contains(err.Error(), "which would be lost") {
+		t.Errorf("dissolved with its joints: %v", err)
 	}
 }

@@ -43,6 +43,9 @@ func (a *App) Form(ctx context.Context, id int64, who string, f Forming) (*Poste
 	if err != nil {
 		return nil, err
 	}
+	if held := commands.HeldBy(st.Asm, f.Components); held != "" {
+		return nil, words.Refuse("%s would be lost: take that away first, and say it anew in the subassembly", held)
+	}
 	use := commands.FreeName(st.Asm, name, nil)
 	s, err := group.Form(st.Asm, f.Components, "new", use)
 	if err != nil {

@@ -92,6 +92,28 @@ func TestMirrorOnBench(t *testing.T) {
 	}
 }
 
+// TestMirroredJoint mirrors a block with its screws midway between the plate's ends, to where the plate has holes for it: all of it comes along, and all is set.
+func TestMirroredJoint(t *testing.T) {
+	ctx := context.Background()
+	const name = "Bolted stand"
+	undone(t, name)
+	j := do2(t, name, commands.Remove{Component: "Bearing block 2"})
+	end := func(x float64) string {
+		return face(t, j, "Wall plate", func(f part.Feature) bool { return f.Kind == part.Plane && math.Abs(f.Z.X) > 0.99 && math.Abs(f.O.X-x) < 1 })
+	}
+	m := app.Mirroring{Components: []string{"Bearing block"}, Plane: []string{end(0), end(180)}, Base: j.Seq}
+	p, err := a.Mirror(ctx, by[name], "test", m)
+	if err != nil {
+		t.Fatal(err)
+	}
+	if got := p.Judged.Joints(); len(got) != 2 || got[1].Name != "left foot-m" || got[1].Grip != got[0].Grip || len(got[1].Findings) > 0 {
+		t.Errorf("%+v", got)
+	}
+	if r := p.Judged.Result; r.Verdict != "set" || r.Left != r.Idle {
+		t.Errorf("%s, %d left, %d idle", r.Verdict, r.Left, r.Idle)
+	}
+}
+
 // TestOppositeHands mirrors a bracket that has a left and a right hand, twice, and a subassembly: the bracket gets one new part, linked to it, the subassembly one
 // of its own that stands as the other does, seen in the mirror.
 func TestOppositeHands(t *testing.T) {

@@ -176,6 +176,9 @@ func (a *App) Mirror(ctx context.Context, id int64, who string, m Mirroring) (*P
 	for _, p := range now.Planned[len(was.Planned):] {
 		edits = append(edits, edit.NewPlan(p))
 	}
+	if len(now.Stacks) > len(was.Stacks) {
+		edits = append(edits, edit.NewSheet(now, "stacks"))
+	}
 	e := prepared{edit.Batch{Edits: edits}, "mirror " + words.Plural(len(m.Components), "part", "parts")}
 	return a.Do(ctx, id, who, commands.Meant{Base: m.Base, Token: m.Token, Command: e})
 }

@@ -93,6 +93,9 @@ func (c Dissolve) Edit(_ context.Context, b *Bench) (edit.Edit, string, error) {
 	if k.Assembly == "" || sub == nil {
 		return nil, "", words.Refuse("%s is no subassembly", c.Component)
 	}
+	if len(sub.Stacks)+len(sub.Copies) > 0 {
+		return nil, "", words.Refuse("%s has fastenings or copies of its own, which would be lost: take them away there first", c.Component)
+	}
 	edits, err := group.Dissolve(b.Asm, sub, c.Component)
 	if err != nil {
 		return nil, "", words.Refuse("%s", err)

@@ -10,10 +10,12 @@ import (
 	"path/filepath"
 	"strings"
 
+	"setfast/core/account"
 	"setfast/core/assembly"
 	"setfast/core/format"
 	"setfast/core/laid"
 	"setfast/core/part"
+	"setfast/core/report"
 	"setfast/kernel"
 )
 
@@ -56,6 +58,18 @@ func readSaid(path string, in io.Reader, each func(key string, d *kernel.Derived
 		return nil, err
 	}
 	return format.Read(data, shapes(dir, each))
+}
+
+// reportOf is the report of a document as it is said.
+func reportOf(ctx context.Context, doc *assembly.Document) (*report.Report, error) {
+	x, err := laid.Out(ctx, doc, nil)
+	if err == nil {
+		err = x.Failed
+	}
+	if err != nil {
+		return nil, err
+	}
+	return account.Check(ctx, x.Document, nil)
 }
 
 // readLenient reads a document as it is said, and lays it out; shapes that cannot be had are done without, as long as nothing needs them. each is shown the

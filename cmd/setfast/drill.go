@@ -139,7 +139,7 @@ func drillIn(ctx context.Context, doc *assembly.Document, into string, s *drill.
 		return nil, err
 	}
 	out.Result = revise.Update(doc, c.Part, now.Part())
-	if out.Report, err = account.Check(ctx, out.Document, nil); err != nil {
+	if out.Report, err = reportOf(ctx, out.Document); err != nil {
 		return nil, err
 	}
 	if r.out == "" {

@@ -50,7 +50,7 @@ func runMirror(c *call) int {
 		refs = append(refs, r)
 	}
 	derived := map[string]*kernel.Derived{}
-	doc, err := readShaped(files[0], c.in, func(key string, d *kernel.Derived) { derived[key] = d })
+	doc, err := readSaid(files[0], c.in, func(key string, d *kernel.Derived) { derived[key] = d })
 	if err != nil {
 		return c.fail("%s: %v", called(files[0]), err)
 	}
@@ -59,7 +59,7 @@ func runMirror(c *call) int {
 	if err != nil {
 		return c.fail("%s: %v", called(files[0]), err)
 	}
-	rep, err := account.Check(ctx, res.Document, nil)
+	rep, err := reportOf(ctx, res.Document)
 	if err != nil {
 		return c.fail("%s: %v", called(files[0]), err)
 	}

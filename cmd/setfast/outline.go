@@ -7,7 +7,6 @@ import (
 	"os"
 	"path/filepath"
 
-	"setfast/core/account"
 	"setfast/core/assembly"
 	"setfast/core/clash"
 	"setfast/core/format"
@@ -102,7 +101,7 @@ func outlineIn(ctx context.Context, doc *assembly.Document, face string, thick f
 		open.Parts[k] = v
 	}
 	open.PartOrder = append(append([]string{}, doc.PartOrder...), key)
-	if rep, err = account.Check(ctx, &open, nil); err != nil || r.out == "" {
+	if rep, err = reportOf(ctx, &open); err != nil || r.out == "" {
 		return key, d.Volume, rep, err
 	}
 	return key, d.Volume, rep, r.write(&open, key, key+".step", data)

@@ -8,7 +8,6 @@ import (
 	"os"
 	"path/filepath"
 
-	"setfast/core/account"
 	"setfast/core/format"
 	"setfast/core/near"
 	"setfast/core/part"
@@ -43,7 +42,7 @@ func runUpdate(c *call) int {
 			return c.fail("%v", err)
 		}
 	}
-	doc, err := readDocument(files[0], c.in)
+	doc, err := readSaid(files[0], c.in, nil)
 	if err != nil {
 		return c.fail("%s: %v", called(files[0]), err)
 	}
@@ -55,7 +54,7 @@ func runUpdate(c *call) int {
 		return c.fail("%v", err)
 	}
 	res := revise.Update(doc, *key, now.Part())
-	rep, err := account.Check(context.Background(), res.Document, nil)
+	rep, err := reportOf(context.Background(), res.Document)
 	if err != nil {
 		return c.fail("%s: %v", called(files[0]), err)
 	}

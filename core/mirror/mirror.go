@@ -101,7 +101,7 @@ func Mirror(ctx context.Context, doc *assembly.Document, plane Plane, names []st
 	a := doc.Assemblies[doc.Root]
 	if len(names) == 0 {
 		for _, c := range a.Components {
-			if !c.Grounded {
+			if !c.Grounded && !c.Made() {
 				names = append(names, c.Name)
 			}
 		}
@@ -136,12 +136,37 @@ func Mirror(ctx context.Context, doc *assembly.Document, plane Plane, names []st
 	}
 	s.Made = &carry.World{Doc: &open, Asm: next.Seal()}
 	s.Relations(a, &next)
+	m.stacks(s, a, &next)
 	open.Assemblies[doc.Root] = next.Seal()
 	if m.err != nil {
 		return nil, m.err
 	}
 	m.out.Relations, m.out.LeftOut = s.Came, append(m.out.LeftOut, s.Left...)
 	return m.out, nil
+}
+
+// stacks mirrors the stacks whose holes are all copied.
+func (m *mirroring) stacks(s *carry.Side, a, next *assembly.Assembly) {
+	next.Stacks = slices.Clone(a.Stacks)
+	taken := map[string]bool{}
+	for _, c := range next.Components {
+		taken[c.Name] = true
+	}
+	for _, k := range a.Stacks {
+		taken[k.Name] = true
+	}
+	for i := range a.Stacks {
+		st := &a.Stacks[i]
+		if slices.ContainsFunc(st.Holes, func(r assembly.Ref) bool { return s.To[r.Head()] == "" }) {
+			continue
+		}
+		k, err := s.Stack(st, free(st.Name+"-m", taken))
+		if err != nil {
+			s.Left = append(s.Left, carry.LeftOut{Mate: st.Name, Why: err.Error()})
+			continue
+		}
+		next.Stacks = append(next.Stacks, k)
+	}
 }
 
 func free(want string, taken map[string]bool) string {

@@ -3,7 +3,6 @@ package repeat
 import (
 	"fmt"
 	"math"
-	"strings"
 
 	"setfast/core/assembly"
 	"setfast/core/carry"
@@ -128,10 +127,3 @@ func least(from, to geom.Vec) geom.Quat {
 }
 
 var x, y = geom.V(1, 0, 0), geom.V(0, 1, 0)
-
-func cut(path string) (head, rest string, deeper bool) { return strings.Cut(path, "/") }
-
-func firstOf(path string) string {
-	head, _, _ := cut(path)
-	return head
-}

@@ -299,45 +299,18 @@ func (r *repeating) fits(s *carry.Side, owner assembly.Owner) {
 	}
 }
 
-// stacks copies stacks: through the copies of what they go through, or the holes that lie there in what stays.
+// stacks copies stacks.
 func (r *repeating) stacks(s *carry.Side, c *assembly.Copies, owner assembly.Owner) error {
-	to := func(path string) string {
-		head, rest, deeper := cut(path)
-		if k := s.To[head]; k != "" {
-			head = k
-		}
-		if deeper {
-			head += "/" + rest
-		}
-		return head
-	}
 	for _, name := range c.Of {
 		st := r.asm.Stack(name)
 		if st == nil {
 			continue
 		}
-		k := *st
-		k.Name, k.Owner, k.Holes, k.Into, k.Through = s.Called(name), owner, nil, nil, nil
-		for _, x := range []struct {
-			from []assembly.Ref
-			to   *[]assembly.Ref
-		}{{st.Holes, &k.Holes}, {st.Into, &k.Into}} {
-			for _, ref := range x.from {
-				other, _, err := s.End(ref)
-				if err != nil {
-					return fmt.Errorf("%s: %w", k.Name, err)
-				}
-				*x.to = append(*x.to, other)
-			}
+		k, err := s.Stack(st, s.Called(name))
+		if err != nil {
+			return err
 		}
-		for _, t := range st.Through {
-			if r.asm.Component(firstOf(t)) != nil {
-				k.Through = append(k.Through, to(t))
-			}
-		}
-		if k.HeadOn != "" {
-			k.HeadOn = to(k.HeadOn)
-		}
+		k.Owner = owner
 		r.made.Stacks = append(r.made.Stacks, k)
 	}
 	return nil

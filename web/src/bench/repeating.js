@@ -200,6 +200,11 @@ export class Repeating extends Panel {
     return c?.k ? `${c.f.label} · ${c.k.data.name}` : ref;
   }
 
+  /** What is repeated without the joints: those come along by themselves in the mirror. */
+  get parts() {
+    return this.of.filter((n) => !this.all?.stacks[n]);
+  }
+
   get ready() {
     const [first, second] = this.picked;
     const both = this.how === "rows" || this.how === "places";
@@ -322,7 +327,7 @@ export class Repeating extends Panel {
       return;
     }
     const mirror = this.how === "mirror";
-    const body = mirror ? { components: this.of, plane: this.picked.flat() } : { as: this.name, copies: this.read() };
+    const body = mirror ? { components: this.parts, plane: this.picked.flat() } : { as: this.name, copies: this.read() };
     const asked = JSON.stringify(body);
     this.asked = asked;
     try {
@@ -375,7 +380,7 @@ export class Repeating extends Panel {
       return;
     }
     if (this.how === "mirror") {
-      if (!(await this.b.post("mirror", { components: this.of, plane: this.picked.flat() }, true))) return;
+      if (!(await this.b.post("mirror", { components: this.parts, plane: this.picked.flat() }, true))) return;
     } else if (!(await this.b.act({ do: "repeat", as: this.name, copies: this.read(), was: this.was ?? "" }))) {
       return;
     }
