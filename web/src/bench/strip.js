@@ -152,9 +152,10 @@ export class Strip {
   rows() {
     const r = /** @type {Ran} */ (this.ran);
     const at = (/** @type {number | undefined} */ leg, /** @type {number} */ v) => told(v, this.legs[leg ?? 0].unit);
+    const bare = (/** @type {number | undefined} */ leg, /** @type {number} */ v) => at(leg, v).replace(/[^\d.]+$/, "");
     const deep = (/** @type {Met} */ m) => (m.depth_mm == null ? "" : `, ${long(m.depth_mm)} deep`);
     const stop = (/** @type {{of: string, end: number}} */ l) => (/angle/.test(l.of) ? `${trim(l.end)}°` : long(l.end));
-    const way = (/** @type {Met} */ m) => `${plain(m.a)} and ${plain(m.b)}, ${at(m.leg, m.from)} to ${at(m.leg, m.to)}${deep(m)}`;
+    const way = (/** @type {Met} */ m) => `${plain(m.a)} and ${plain(m.b)}, ${bare(m.leg, m.from)} to ${at(m.leg, m.to)}${deep(m)}`;
     /** @type {[number, number, string, string][]} */
     const met = [
       ...r.clash.map((m) => /** @type {[number, number, string, string]} */ ([m.leg ?? 0, m.deepest_at, m.fit ? "fit" : "clash", way(m)])),
