@@ -99,7 +99,9 @@ func TestMirroredJoint(t *testing.T) {
 	undone(t, name)
 	j := do2(t, name, commands.Remove{Component: "Bearing block 2"})
 	end := func(x float64) string {
-		return face(t, j, "Wall plate", func(f part.Feature) bool { return f.Kind == part.Plane && math.Abs(f.Z.X) > 0.99 && math.Abs(f.O.X-x) < 1 })
+		return face(t, j, "Wall plate", func(f part.Feature) bool {
+			return f.Kind == part.Plane && math.Abs(f.Z.X) > 0.99 && math.Abs(f.O.X-x) < 1
+		})
 	}
 	m := app.Mirroring{Components: []string{"Bearing block"}, Plane: []string{end(0), end(180)}, Base: j.Seq}
 	p, err := a.Mirror(ctx, by[name], "test", m)

@@ -28,6 +28,8 @@ type Copied struct {
 	Part string    `json:"part"` // or assembly
 	Hand string    `json:"hand"` // same or opposite
 	Pose geom.Pose `json:"pose"`
+	// Image proves, of the same hand, that the part is its own mirror image.
+	Image *Image `json:"image,omitempty"`
 }
 
 // Made is a part of the opposite hand that the document gained.
@@ -131,7 +133,7 @@ func Mirror(ctx context.Context, doc *assembly.Document, plane Plane, names []st
 		s.To[c.Name] = k.Name
 		hand := m.component(s, &k)
 		key := k.Part + k.Assembly
-		m.out.Copied = append(m.out.Copied, Copied{c.Name, k.Name, key, hand, k.Pose})
+		m.out.Copied = append(m.out.Copied, Copied{c.Name, k.Name, key, hand, k.Pose, m.proof(c, hand)})
 		next.Components = append(next.Components, &k)
 	}
 	s.Made = &carry.World{Doc: &open, Asm: next.Seal()}
@@ -327,6 +329,16 @@ func (m *mirroring) component(s *carry.Side, k *assembly.Component) string {
 	axis := func(i int) geom.Vec { return s.Motion.Dir(p.Dir(dir(axes[i]))) }
 	k.Pose = geom.Pose{O: s.Motion.Point(p.Point(first(geom.Vec{}))), Q: geom.FromAxes(axis(0), axis(1), axis(2))}
 	return hand
+}
+
+// proof is what proves that a component's part is its own mirror image.
+func (m *mirroring) proof(c *assembly.Component, hand string) *Image {
+	h := m.hands[c.Part]
+	if hand != Same || h == nil {
+		return nil
+	}
+	k := h.image
+	return &k
 }
 
 // image is the feature of a copy that stands for one of the original.

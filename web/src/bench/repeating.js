@@ -3,6 +3,7 @@
 // it is told, and drawn dashed, before anything is there.
 import { choice } from "./cards.js";
 import { Panel } from "./panel.js";
+import { trim } from "../units.js";
 
 /**
  * @typedef {{copy: number, mate: string, why: string, held: boolean}} Left
@@ -10,6 +11,7 @@ import { Panel } from "./panel.js";
  * @typedef {{along: string | number[], count: number | string, pitch: number | string, across?: Line}} Line
  * @typedef {{of: string[], linear?: Line, circular?: {axis: string, count: number | string, angle?: number | string},
  *   places?: {from: string, to: string[]}, except?: number[]}} Copies
+ * @typedef {{plane: number[], turn: {origin: number[], quaternion: number[]}}} Image
  * @typedef {{sets: Set[], copies: Record<string, Copies>, stacks: Record<string, string[]>}} All
  */
 
@@ -354,11 +356,12 @@ export class Repeating extends Panel {
       li.classList.toggle("bad", bad);
       rows.push(li);
     };
-    const copied = /** @type {{from: string, to: string, hand: string}[] | undefined} */ (out?.copied);
+    const copied = /** @type {{from: string, to: string, hand: string, image?: Image}[] | undefined} */ (out?.copied);
     if (copied) {
-      const same = copied.filter((c) => c.hand === "same").map((c) => c.from);
+      const same = copied.filter((c) => c.hand === "same");
       const other = copied.filter((c) => c.hand !== "same").map((c) => c.from);
-      if (same.length) row(`${same.join(", ")}: the same part, turned over`);
+      for (const c of same.slice(0, most)) row(`${c.from}: the same part, turned over${c.image ? `; ${proof(c.image)}` : ""}`);
+      if (same.length > most) row(`and ${same.length - most} more are the same parts, turned over`);
       if (other.length) row(`${other.join(", ")}: an opposite hand, a new part`);
       row(`${out.relations} ${out.relations === 1 ? "relation comes" : "relations come"} along`);
     } else if (out) {
@@ -402,4 +405,20 @@ export class Repeating extends Panel {
     const copy = Number(this.get("copy-number").value);
     if (this.was && (await this.b.act({ do: "independent", of: this.was, copy }))) await this.again();
   }
+}
+
+/** A direction of a part as it is spoken of. @param {number[]} d */
+function along(d) {
+  const i = d.findIndex((x) => Math.abs(x) > 1 - 1e-6);
+  return i < 0 ? `(${d.map((x) => trim(x)).join(", ")})` : "xyz"[i];
+}
+
+/** What proves that a part is its own mirror image: a motion that brings it onto itself again. @param {Image} image */
+function proof(image) {
+  const [w, x, y, z] = image.turn.quaternion;
+  const sine = Math.hypot(x, y, z);
+  const seen = `seen at the plane square to its ${along(image.plane)}`;
+  if (sine < 1e-6) return `${seen}, it lies on itself`;
+  const deg = Math.round((2 * Math.atan2(sine, Math.abs(w)) * 180) / Math.PI);
+  return `${seen} and turned by ${deg}° about ${along([x / sine, y / sine, z / sine])}, it lies on itself`;
 }
