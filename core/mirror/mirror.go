@@ -29,7 +29,13 @@ type Copied struct {
 	Hand string    `json:"hand"` // same or opposite
 	Pose geom.Pose `json:"pose"`
 	// Image proves, of the same hand, that the part is its own mirror image.
-	Image *Image `json:"image,omitempty"`
+	Image *Proof `json:"image,omitempty"`
+}
+
+// Proof is a plane through a part's origin, by its normal, and what carries the part seen there onto itself.
+type Proof struct {
+	Plane [3]float64 `json:"plane"`
+	Turn  geom.Pose  `json:"turn"`
 }
 
 // Made is a part of the opposite hand that the document gained.
@@ -332,13 +338,12 @@ func (m *mirroring) component(s *carry.Side, k *assembly.Component) string {
 }
 
 // proof is what proves that a component's part is its own mirror image.
-func (m *mirroring) proof(c *assembly.Component, hand string) *Image {
+func (m *mirroring) proof(c *assembly.Component, hand string) *Proof {
 	h := m.hands[c.Part]
 	if hand != Same || h == nil {
 		return nil
 	}
-	k := h.image
-	return &k
+	return &Proof{h.image.Plane.Array(), h.image.Turn}
 }
 
 // image is the feature of a copy that stands for one of the original.
