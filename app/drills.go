@@ -2,7 +2,6 @@ package app
 
 import (
 	"context"
-	"fmt"
 
 	"setfast/app/commands"
 	"setfast/app/words"
@@ -53,10 +52,7 @@ func (a *App) drilled(ctx context.Context, j *Judged, into string, s *drill.Said
 		return nil, row, words.Refuse("%s has no shape to drill", row.Name)
 	}
 	w := &carry.World{Doc: j.Doc, Asm: j.Asm, Rep: j.Result}
-	t := &drill.Target{Name: into, Pose: c.Pose, Line: func(o, z geom.Vec) []float64 { return solid.Mesh.Line(o, z) }}
-	if at := j.Result.At(into); at.Pose.Is() {
-		t.Pose = at.Pose
-	}
+	t := &drill.Target{Name: into, Pose: w.At(c), Line: func(o, z geom.Vec) []float64 { return solid.Mesh.Line(o, z) }}
 	holes, err := drill.Plan(w, t, s, format.Ref)
 	if err != nil {
 		return nil, row, words.Refuse("%s", err)
@@ -88,15 +84,6 @@ func (a *App) Drill(ctx context.Context, id int64, who string, d Drilling) (*Pos
 		r.Components = []string{d.Into}
 	}
 	return a.revised(ctx, j, who, row, made, r)
-}
-
-// freeID is an id that no relation has.
-func freeID(a *assembly.Assembly, stem string) string {
-	for n := 1; ; n++ {
-		if id := fmt.Sprint(stem, " ", n); a.Mate(id) == nil {
-			return id
-		}
-	}
 }
 
 // Outlining is what is asked for when a plate is made of a face.
@@ -143,7 +130,7 @@ func (a *App) Outline(ctx context.Context, id int64, who string, o Outlining) (*
 	if at := j.Result.At(c.Name); at.Pose.Is() {
 		k.Pose = at.Pose
 	}
-	m := assembly.Mate{ID: freeID(j.of.state.Asm, "fastened"), Type: "fastened", A: assembly.Ref{Path: []string{c.Name}, Feature: "origin"}, B: assembly.Ref{Path: []string{k.Name}, Feature: "origin"}}
+	m := assembly.Mate{ID: commands.FreeID(j.of.state.Asm, "fastened"), Type: "fastened", A: assembly.Ref{Path: []string{c.Name}, Feature: "origin"}, B: assembly.Ref{Path: []string{k.Name}, Feature: "origin"}}
 	e := prepared{edit.Batch{Edits: []edit.Edit{edit.NewPlace(&k), edit.NewRelate(&m)}}, "make " + name + " of a face of " + c.Name}
 	return a.Do(ctx, id, who, commands.Meant{Base: o.Base, Token: o.Token, Command: e})
 }

@@ -194,23 +194,14 @@ func mend(res *revise.Result, ids, names []string) {
 			left = append(left, b)
 			continue
 		}
-		k := *root.Mates[i]
-		k.Suppressed = false
-		on := func(r *assembly.Ref) {
+		k := root.Mates[i].On(func(r assembly.Ref) assembly.Ref {
 			if r.Feature == b.Feature+revise.Was && slices.Contains(names, r.Head()) {
 				r.Feature = *b.Proposal
 			}
-		}
-		on(&k.A)
-		on(&k.B)
-		for _, x := range []**assembly.Ref{&k.About, &k.A2, &k.B2} {
-			if *x != nil {
-				r := **x
-				on(&r)
-				*x = &r
-			}
-		}
-		root.Mates[i] = &k
+			return r
+		})
+		k.Suppressed = false
+		root.Mates[i] = k
 		res.Carried++
 	}
 	res.Broken = left
@@ -272,7 +263,7 @@ func (a *App) revised(ctx context.Context, j *Judged, who string, from, to store
 	if err != nil {
 		return nil, err
 	}
-	if err := a.takeHelpers(ctx, to, res, names, j); err != nil {
+	if err := a.takeHelpers(ctx, to, res, names[0]); err != nil {
 		return nil, err
 	}
 	was, now := j.of.doc.Assemblies[j.of.doc.Root], res.Document.Assemblies[res.Document.Root]
@@ -290,8 +281,8 @@ func (a *App) revised(ctx context.Context, j *Judged, who string, from, to store
 }
 
 // takeHelpers gives a part the helpers of the one that it comes in the place of, and those features that relations still name.
-func (a *App) takeHelpers(ctx context.Context, to store.Part, res *revise.Result, names []string, j *Judged) error {
-	key := res.Document.Assemblies[res.Document.Root].Component(names[0]).Part
+func (a *App) takeHelpers(ctx context.Context, to store.Part, res *revise.Result, use string) error {
+	key := res.Document.Assemblies[res.Document.Root].Component(use).Part
 	p := res.Document.Parts[key]
 	if p.Listed == 0 {
 		return nil

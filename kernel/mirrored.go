@@ -12,12 +12,7 @@ func (r *Runner) Mirrored(ctx context.Context, file string, product int, name st
 	return r.Reworked(ctx, file, product, MirrorRecipe, name)
 }
 
-// Outlined makes a plate as thick as said of a flat face of a product: of the one that looks along a direction at a point, outward of it, where it lies.
-func (r *Runner) Outlined(ctx context.Context, file string, product int, at, dir [3]float64, thick float64, name string) ([]byte, error) {
-	return r.Reworked(ctx, file, product, OutlineRecipe(at, dir, thick), name)
-}
-
-// OutlineRecipe is such a plate in the kernel's words.
+// OutlineRecipe makes, in the kernel's words, a plate as thick as said of a flat face: of the one that looks along a direction at a point, outward of it, where it lies.
 func OutlineRecipe(at, dir [3]float64, thick float64) string {
 	return fmt.Sprintf("outline %.12g %.12g %.12g %.12g %.12g %.12g %.12g\n", at[0], at[1], at[2], dir[0], dir[1], dir[2], thick)
 }

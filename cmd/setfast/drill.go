@@ -113,28 +113,12 @@ func drillIn(ctx context.Context, doc *assembly.Document, into string, s *drill.
 		return nil, err
 	}
 	w := &carry.World{Doc: doc, Asm: root, Rep: a.Root}
-	t := &drill.Target{Name: into, Pose: c.Pose, Line: func(o, z geom.Vec) []float64 { return solid.Mesh.Line(o, z) }}
-	if at := a.Root.At(into); at.Pose.Is() {
-		t.Pose = at.Pose
-	}
+	t := &drill.Target{Name: into, Pose: w.At(c), Line: func(o, z geom.Vec) []float64 { return solid.Mesh.Line(o, z) }}
 	out := &drilled{Part: c.Part}
 	if out.Holes, err = drill.Plan(w, t, s, format.Ref); err != nil {
 		return nil, err
 	}
-	dir, err := kernel.WorkFolder("drill")
-	if err != nil {
-		return nil, err
-	}
-	defer os.RemoveAll(dir)
-	data, err := r.reworked(ctx, doc.Parts[c.Part], drill.Recipe(out.Holes), c.Part)
-	if err != nil {
-		return nil, err
-	}
-	made := filepath.Join(dir, "made.step")
-	if err := os.WriteFile(made, data, 0o600); err != nil {
-		return nil, err
-	}
-	now, err := readProduct(made, 0, r.unfenced)
+	data, now, err := r.reworked(ctx, doc.Parts[c.Part], drill.Recipe(out.Holes), c.Part)
 	if err != nil {
 		return nil, err
 	}
@@ -148,17 +132,31 @@ func drillIn(ctx context.Context, doc *assembly.Document, into string, s *drill.
 	return out, r.write(out.Document, c.Part, c.Part+"-drilled.step", data)
 }
 
-// reworked makes a shape of a part's file.
-func (r *remade) reworked(ctx context.Context, p *part.Part, recipe, name string) ([]byte, error) {
+// reworked makes a shape of a part's file: as a file, and what is derived of it.
+func (r *remade) reworked(ctx context.Context, p *part.Part, recipe, name string) ([]byte, *kernel.Derived, error) {
 	if p.Source.Format != "step" && p.Source.Format != "iges" {
-		return nil, fmt.Errorf("%s has no exact shape that another could be made of", name)
+		return nil, nil, fmt.Errorf("%s has no exact shape that another could be made of", name)
 	}
 	k, err := kernel.Find()
 	if err != nil {
-		return nil, err
+		return nil, nil, err
 	}
 	k.Unfenced = k.Unfenced || r.unfenced
-	return k.Reworked(ctx, filepath.Join(filepath.Dir(r.file), filepath.FromSlash(p.Source.Path)), max(1, p.Source.Product)-1, recipe, name)
+	data, err := k.Reworked(ctx, filepath.Join(filepath.Dir(r.file), filepath.FromSlash(p.Source.Path)), max(1, p.Source.Product)-1, recipe, name)
+	if err != nil {
+		return nil, nil, err
+	}
+	dir, err := kernel.WorkFolder("made")
+	if err != nil {
+		return nil, nil, err
+	}
+	defer os.RemoveAll(dir)
+	made := filepath.Join(dir, "made.step")
+	if err := os.WriteFile(made, data, 0o600); err != nil {
+		return nil, nil, err
+	}
+	d, err := readProduct(made, 0, r.unfenced)
+	return data, d, err
 }
 
 // write writes the document, and the shape of one part beside it.

@@ -4,8 +4,6 @@ import (
 	"context"
 	"encoding/json"
 	"fmt"
-	"os"
-	"path/filepath"
 
 	"setfast/core/assembly"
 	"setfast/core/clash"
@@ -69,20 +67,7 @@ func outlineIn(ctx context.Context, doc *assembly.Document, face string, thick f
 	if err := format.CheckName(name); err != nil {
 		return "", 0, nil, err
 	}
-	data, err := r.reworked(ctx, doc.Parts[on.Part], kernel.OutlineRecipe(f.O.Array(), f.Z.Array(), thick), name)
-	if err != nil {
-		return "", 0, nil, err
-	}
-	dir, err := kernel.WorkFolder("outline")
-	if err != nil {
-		return "", 0, nil, err
-	}
-	defer os.RemoveAll(dir)
-	made := filepath.Join(dir, "made.step")
-	if err := os.WriteFile(made, data, 0o600); err != nil {
-		return "", 0, nil, err
-	}
-	d, err := readProduct(made, 0, r.unfenced)
+	data, d, err := r.reworked(ctx, doc.Parts[on.Part], kernel.OutlineRecipe(f.O.Array(), f.Z.Array(), thick), name)
 	if err != nil {
 		return "", 0, nil, err
 	}

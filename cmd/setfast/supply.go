@@ -1,7 +1,6 @@
 package main
 
 import (
-	"encoding/csv"
 	"encoding/json"
 	"fmt"
 	"io"
@@ -31,7 +30,11 @@ func runSupply(c *call) int {
 	}
 	order := s.Quote(fasten.Needed(x.Joints))
 	if *out != "" {
-		if err := writeOrder(*out, order, *force); err != nil {
+		err := free(*out, *force)
+		if err == nil {
+			err = rowsToCSV(order.Table(), *out)
+		}
+		if err != nil {
 			return c.fail("%s could not be written: %v", *out, plain(err))
 		}
 	}
@@ -60,21 +63,6 @@ func supplierOf(file string) (*supply.Supplier, error) {
 	}
 	defer f.Close()
 	return supply.Read(f)
-}
-
-func writeOrder(file string, o *supply.Order, force bool) error {
-	if err := free(file, force); err != nil {
-		return err
-	}
-	f, err := os.Create(file)
-	if err != nil {
-		return err
-	}
-	defer f.Close()
-	if err := csv.NewWriter(f).WriteAll(o.Table()); err != nil {
-		return err
-	}
-	return f.Close()
 }
 
 func tellOrder(w io.Writer, o *supply.Order) error {

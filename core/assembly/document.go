@@ -259,5 +259,19 @@ func (m *Mate) Refs() []Ref {
 	return r
 }
 
+// On is the relation on other references; f gives each of them.
+func (m *Mate) On(f func(Ref) Ref) *Mate {
+	k := *m
+	maybe := func(r *Ref) *Ref {
+		if r == nil {
+			return nil
+		}
+		n := f(*r)
+		return &n
+	}
+	k.A, k.B, k.About, k.A2, k.B2 = f(m.A), f(m.B), maybe(m.About), maybe(m.A2), maybe(m.B2)
+	return &k
+}
+
 // IsCoupling tells whether the relation is between joints rather than features.
 func (m *Mate) IsCoupling() bool { return m.JointA != "" }

@@ -57,17 +57,21 @@ func (w *World) Stand(r assembly.Ref) (geom.Pose, *assembly.Component, error) {
 	if err != nil {
 		return geom.Home, nil, err
 	}
-	pose := geom.Home
-	for i, c := range chain {
-		p := c.Pose
-		if i == 0 && w.Rep != nil {
-			if at := w.Rep.At(c.Name); at.Pose.Is() {
-				p = at.Pose
-			}
-		}
-		pose = pose.Mul(p)
+	pose := w.At(chain[0])
+	for _, c := range chain[1:] {
+		pose = pose.Mul(c.Pose)
 	}
 	return pose, chain[len(chain)-1], nil
+}
+
+// At is where a component of the assembly stands.
+func (w *World) At(c *assembly.Component) geom.Pose {
+	if w.Rep != nil {
+		if at := w.Rep.At(c.Name); at.Pose.Is() {
+			return at.Pose
+		}
+	}
+	return c.Pose
 }
 
 // Feature is what a reference names, where it stands.

@@ -76,19 +76,10 @@ func (s *Side) concerns(m *assembly.Mate) bool {
 
 // relation is a relation on the other side.
 func (s *Side) relation(m *assembly.Mate) (*assembly.Mate, error) {
-	k := *m
 	if !s.Motion.Flips && s.within(m) { // nothing changes but the names
-		for _, r := range []*assembly.Ref{&k.A, &k.B} {
-			*r = s.renamed(*r)
-		}
-		for _, r := range []**assembly.Ref{&k.About, &k.A2, &k.B2} {
-			if *r != nil {
-				to := s.renamed(**r)
-				*r = &to
-			}
-		}
-		return &k, nil
+		return m.On(s.renamed), nil
 	}
+	k := *m
 	turned := map[*assembly.Ref]bool{}
 	for _, x := range []struct{ from, to *assembly.Ref }{{&m.A, &k.A}, {&m.B, &k.B}} {
 		r, t, err := s.End(*x.from)

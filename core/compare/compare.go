@@ -375,8 +375,9 @@ func (c *comparing) measures(out map[string][2]any) {
 
 // alike tells whether two measures are the same to what is told of places.
 func alike(a, b any) bool {
-	x, y := numbers(a), numbers(b)
-	if len(x) != len(y) || len(x) == 0 {
+	x, okX := report.Numbers(a)
+	y, okY := report.Numbers(b)
+	if !okX || !okY || len(x) != len(y) {
 		return reflect.DeepEqual(a, b)
 	}
 	for i := range x {
@@ -385,20 +386,4 @@ func alike(a, b any) bool {
 		}
 	}
 	return true
-}
-
-// numbers are those of a measure.
-func numbers(v any) (out []float64) {
-	raw, err := json.Marshal(v)
-	if err != nil {
-		return nil
-	}
-	var one float64
-	if json.Unmarshal(raw, &one) == nil {
-		return []float64{one}
-	}
-	if json.Unmarshal(raw, &out) != nil {
-		return nil
-	}
-	return out
 }

@@ -56,7 +56,7 @@ func Copy(a *assembly.Assembly, names []string, by geom.Vec, name func(want stri
 	}
 	inside, across := sorted(a, in)
 	for _, m := range inside {
-		k := named(m, theirs)
+		k := m.On(theirs)
 		k.ID = fresh(m, ids)
 		called[m.ID] = k.ID
 		k.JointA, k.JointB = called[m.JointA], called[m.JointB]

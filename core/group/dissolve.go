@@ -105,7 +105,7 @@ func (d *dissolving) inside() {
 		if m.IsCoupling() {
 			k.JointA, k.JointB = d.called[m.JointA], d.called[m.JointB]
 		} else {
-			k = *named(m, d.inner)
+			k = *m.On(d.inner)
 		}
 		k.ID, k.Params = d.called[m.ID], plain(m.Descriptor(), m.Params)
 		d.add(edit.NewRelate(&k))
@@ -129,7 +129,7 @@ func (d *dissolving) across() {
 	_, across := sorted(d.a, map[string]bool{d.use.Name: true})
 	over := ids(across)
 	for _, m := range across {
-		d.add(edit.NewRelate(named(m, d.outer)))
+		d.add(edit.NewRelate(m.On(d.outer)))
 	}
 	joint := func(id string) string {
 		if own, inside := strings.CutPrefix(id, d.use.Name+"/"); inside {

@@ -90,7 +90,7 @@ func Form(a *assembly.Assembly, names []string, key, use string) (*Split, error)
 		return r
 	}
 	for _, m := range across {
-		s.Edits = append(s.Edits, edit.NewRelate(named(m, into)))
+		s.Edits = append(s.Edits, edit.NewRelate(m.On(into)))
 	}
 	for _, m := range a.Mates { // couplings went with the joints they hang on
 		if m.IsCoupling() && !within[m.ID] && (over[m.JointA] || over[m.JointB]) {
@@ -168,18 +168,4 @@ func sorted(a *assembly.Assembly, in map[string]bool) (inside, across []*assembl
 		}
 	}
 	return inside, across
-}
-
-// named is a relation whose references go by other names.
-func named(m *assembly.Mate, f func(assembly.Ref) assembly.Ref) *assembly.Mate {
-	k := *m
-	maybe := func(r *assembly.Ref) *assembly.Ref {
-		if r == nil {
-			return nil
-		}
-		n := f(*r)
-		return &n
-	}
-	k.A, k.B, k.About, k.A2, k.B2 = f(m.A), f(m.B), maybe(m.About), maybe(m.A2), maybe(m.B2)
-	return &k
 }

@@ -231,7 +231,7 @@ func named(list []string) string {
 
 // said is a measure as it is told.
 func said(v any) string {
-	n, ok := numbers(v)
+	n, ok := report.Numbers(v)
 	if !ok {
 		return "not measured"
 	}
@@ -244,8 +244,8 @@ func said(v any) string {
 
 // alike tells whether two measures are the same to a tolerance: numbers, or points as far apart.
 func alike(a, b any, tolerance float64) bool {
-	x, okX := numbers(a)
-	y, okY := numbers(b)
+	x, okX := report.Numbers(a)
+	y, okY := report.Numbers(b)
 	if !okX || !okY || len(x) != len(y) {
 		return false
 	}
@@ -254,18 +254,6 @@ func alike(a, b any, tolerance float64) bool {
 		sum += (x[i] - y[i]) * (x[i] - y[i])
 	}
 	return math.Sqrt(sum) <= tolerance
-}
-
-func numbers(v any) (out []float64, ok bool) {
-	raw, err := json.Marshal(v)
-	if err != nil {
-		return nil, false
-	}
-	var one float64
-	if v != nil && json.Unmarshal(raw, &one) == nil {
-		return []float64{one}, true
-	}
-	return out, v != nil && json.Unmarshal(raw, &out) == nil && len(out) > 0
 }
 
 // Print is what a document says without its names: of two that print alike one is the other under other names. Parts, components and relations are called by
@@ -328,11 +316,10 @@ func Print(doc *assembly.Document) string {
 			return &k
 		}
 		for _, m := range a.Mates {
-			k := *m
+			k := m.On(ref)
 			k.ID, k.Note = ids[m.ID], ""
-			k.A, k.B, k.About, k.A2, k.B2 = ref(m.A), ref(m.B), maybe(m.About), maybe(m.A2), maybe(m.B2)
 			k.JointA, k.JointB = ids[m.JointA], ids[m.JointB]
-			put(format.MateObject(&k))
+			put(format.MateObject(k))
 		}
 		for _, p := range a.Planned {
 			p.Joint, p.Component, p.Ref = ids[p.Joint], names[p.Component], maybe(p.Ref)

@@ -97,13 +97,12 @@ func (n *renamed) relations(laid *assembly.Assembly, out *Freed, free func(calle
 		if !n.mine(m.Owner, m.ID) {
 			continue
 		}
-		k := *m
+		k := m.On(n.ref)
 		k.ID, k.Owner = free(m.ID), assembly.Owner{}
-		k.A, k.B, k.About, k.A2, k.B2 = n.ref(m.A), n.ref(m.B), n.maybe(m.About), n.maybe(m.A2), n.maybe(m.B2)
 		if m.IsCoupling() {
 			k.JointA, k.JointB = n.to[m.JointA], n.to[m.JointB]
 		}
-		out.Mates = append(out.Mates, &k)
+		out.Mates = append(out.Mates, k)
 	}
 	for _, p := range laid.Planned {
 		if n.mine(p.Owner, p.Joint+p.Component) {
