@@ -198,7 +198,7 @@ func (w *walk) between(t *tracked, from, to motion.Mark, u, v float64, halved in
 	w.r.Back(to)
 	poses := w.r.Poses()
 	is := w.s.relative(t.pair, poses)
-	way := path(was.Inverse().Mul(is), w.s.middle[t.b], w.s.reach[t.b]) // of the second part, seen from the first
+	way := w.s.way(t.pair, was, is)
 	a := t.last
 	b, ok := w.known[v]
 	if !ok {
@@ -206,9 +206,10 @@ func (w *walk) between(t *tracked, from, to motion.Mark, u, v float64, halved in
 		w.known[v] = b
 	}
 	safe := a.level == 0 && b.level == 0 && a.distance+b.distance > way
-	slides := a.level == 1 && b.level == 1 || steady(a, b, w.s.parts[t.a].Solid.Off+w.s.parts[t.b].Solid.Off, way)
+	off := w.s.parts[t.a].Solid.Off + w.s.parts[t.b].Solid.Off
+	slides := a.level == 1 && b.level == 1 || steady(a, b)
 	inside := a.level == 2 && b.level == 2
-	if safe || inside || slides && halved >= halves || math.Abs(v-u) <= ends {
+	if safe || inside || along(a, b, off, way) || slides && halved >= halves || math.Abs(v-u) <= ends {
 		return w.reached(t, from, to, u, v, b)
 	}
 	if a.level != b.level && a.level > 0 && b.level > 0 && halved >= halves {
@@ -233,16 +234,16 @@ func (w *walk) between(t *tracked, from, to motion.Mark, u, v float64, halved in
 	return w.between(t, m, to, mid, v, halved+1)
 }
 
-// steady tells whether two parts slide along each other at a distance that stays: a shank in a wider hole. off is how far triangles may be off.
-func steady(a, b state, off, way float64) bool {
-	if a.level > 0 || b.level > 0 {
-		return false
-	}
-	differ := math.Abs(a.distance - b.distance)
-	if math.Max(a.distance, b.distance) < slidesMM && way < slidesWay {
-		return differ < steadyMM+off // whichever faces are the nearest
-	}
-	return a.faces == b.faces && differ < steadyMM+steadyPart*a.distance
+// along tells whether two parts are so near to each other all the while, a shank in a wider hole, that they slide along, and go on by so little
+// that nothing is met on the way. off is how far triangles may be off.
+func along(a, b state, off, way float64) bool {
+	return a.level == 0 && b.level == 0 && math.Max(a.distance, b.distance) < slidesMM && way < slidesWay &&
+		math.Abs(a.distance-b.distance) < steadyMM+off // whichever faces are the nearest
+}
+
+// steady tells whether two parts slide along each other's faces at a distance that stays.
+func steady(a, b state) bool {
+	return a.level == 0 && b.level == 0 && a.faces == b.faces && math.Abs(a.distance-b.distance) < steadyMM+steadyPart*a.distance
 }
 
 const (

@@ -85,7 +85,7 @@ func (n *nearest) along(pairs []*tracked, goal, split int) error {
 func (n *nearest) look(t *tracked, r *motion.Run) {
 	s, p := n.s, t.pair
 	is := s.relative(p, r.Poses())
-	way := path(t.stood.Inverse().Mul(is), s.middle[p.b], s.reach[p.b])
+	way := s.way(p, t.stood, is)
 	t.stood = is
 	if still(t.since, is) { // where it begins counts for what moves, and is looked at from the first place beyond
 		return

@@ -3,8 +3,8 @@
 //
 // Nothing passes through between two steps: two parts that are d and e apart at the ends of a step cannot have met in between if what either
 // moves, seen from the other, is less than d + e (conservative advancement: Mirtich, Impulse-based Dynamic Simulation, 1996); else the step
-// is halved. What touches all the while, a shaft in its bearing, is looked at twice a step. Parts are looked at by triangles that are off
-// by some thousandths of a mm, and by their exact surfaces where those decide (core/clash).
+// is halved. What touches all the while, a shaft in its bearing, is looked at twice a step; what all but touches, once in a mm. Parts are looked
+// at by triangles that are off by some thousandths of a mm, and by their exact surfaces where those decide (core/clash).
 package sweep
 
 import (
@@ -200,6 +200,12 @@ func path(d geom.Pose, middle geom.Vec, reach float64) float64 {
 		chord *= math.Pi / 2
 	}
 	return chord + turn*reach
+}
+
+// way bounds how far any point of a part of a pair goes, seen from the other part, while the second goes from one placement to another, both seen
+// from the first. Which of the two is seen from the other does not matter: the lesser of both is taken.
+func (s *scene) way(p *pair, was, is geom.Pose) float64 {
+	return math.Min(path(was.Inverse().Mul(is), s.middle[p.b], s.reach[p.b]), path(was.Mul(is.Inverse()), s.middle[p.a], s.reach[p.a]))
 }
 
 // relative is where the second part of a pair stands, seen from the first.

@@ -18,7 +18,7 @@ const reserves = 8
 func (s *scene) spared(t *tracked, is geom.Pose) bool {
 	p := t.pair
 	a, b := s.parts[p.a].Solid, s.parts[p.b].Solid
-	way := path(t.stood.Inverse().Mul(is), s.middle[p.b], s.reach[p.b])
+	way := s.way(p, t.stood, is)
 	t.spare -= way
 	least := near(s, p)
 	kept := t.kept == nil || t.kept.Still(a, b, t.since, is)
