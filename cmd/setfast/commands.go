@@ -42,6 +42,7 @@ func commands() []command {
 		{"outline", "FILE", "Makes a plate or spacer of a flat face, holes and all, and fastens it there: exit 2 if it cannot be done.", runOutline},
 		{"compare", "A B", "Tells what differs between two documents: parts, components, relations, the account, measures: exit 0 if nothing does, 1 if something does, 2 if one cannot be read.", runCompare},
 		{"list", "FILE", "Prints the parts list, flat or level by level, and holds it against the brief: exit 0 if that is met, 1 if it is not, 2 if the file cannot be read.", runList},
+		{"explode", "FILE", "Takes an assembly apart: in which order, along which directions, how far for an exploded view; what is caught on what: exit 0 if all of it comes apart, 1 if something is caught, 2 if it cannot be read.", runExplode},
 		{"mark", "KEY FILE…", "Holds submissions against a key: parts, order, verdict, measures, clashes, copies under other names: exit 0 if all pass, 1 if one does not, 2 if the key cannot be read.", runMark},
 		{"clash", "FILE", "Tells what passes through what in a document, a STEP file or a scene of triangles: exit 0 if nothing does, 1 if something does, 2 if it cannot be read.", runClash},
 		{"inspect", "FILE…", "Shows what is in STEP or IGES files, read together with those they refer to: exit 1 if one of these is missing.", runInspect},

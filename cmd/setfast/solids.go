@@ -10,6 +10,7 @@ import (
 	"setfast/core/assembly"
 	"setfast/core/clash"
 	"setfast/core/placed"
+	"setfast/core/relate"
 	"setfast/core/report"
 	"setfast/core/standard"
 	"setfast/kernel"
@@ -50,6 +51,11 @@ func readBodies(file string, in io.Reader, unfenced bool) (*bodies, error) {
 			return nil, err
 		}
 		b.doc, derived = p.Document, p.Derived
+		for key, d := range derived { // shapes alone say by their form what is a fastener
+			if p := b.doc.Parts[key]; p != nil {
+				p.Fastener = relate.Fastener(p, d.Surfaces())
+			}
+		}
 	} else if b.doc, err = readShaped(file, in, func(key string, d *kernel.Derived) { derived[key] = d }); err != nil {
 		return nil, err
 	}

@@ -48,6 +48,7 @@ type Assembly struct {
 	Stacks       []Stack
 	Copies       []Copies
 	Brief        []BriefLine
+	Explode      []Leave
 
 	index *index // made by Seal, never changed
 }
@@ -60,6 +61,13 @@ type BriefLine struct {
 	Item         int // 0: counted
 	Number, Name string
 	Quantity     int
+}
+
+// Leave is a step in which an assembly comes apart: components that leave together along a direction.
+type Leave struct {
+	Parts []string
+	Along geom.Vec
+	By    float64 // mm, in an exploded view; 0: as far as there is room
 }
 
 // Group is a name for some components in the list, such as bolts.

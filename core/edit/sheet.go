@@ -35,6 +35,7 @@ func (e Sheet) apply(d *draft) (Edit, error) {
 // regroup changes the names of components in groups and fits; an empty group goes, and a fit of what is gone.
 func (d *draft) regroup(f func(string) string) (back []Edit) {
 	back = append(append(d.refit(f), d.restack(f)...), d.recopy(f)...)
+	back = append(back, d.releave(f)...)
 	was := NewSheet(&d.Assembly, "groups")
 	var now []assembly.Group
 	changed := false
@@ -122,5 +123,30 @@ func (d *draft) restack(f func(string) string) (back []Edit) {
 		return nil
 	}
 	d.Stacks = slices.Clip(now)
+	return []Edit{was}
+}
+
+// releave changes the names of components in the steps of coming apart; a step of what is gone goes.
+func (d *draft) releave(f func(string) string) (back []Edit) {
+	was := NewSheet(&d.Assembly, "explode")
+	var now []assembly.Leave
+	changed := false
+	for _, s := range d.Explode {
+		var parts []string
+		for _, name := range s.Parts {
+			n := f(name)
+			changed = changed || n != name
+			if n != "" {
+				parts = append(parts, n)
+			}
+		}
+		if s.Parts = parts; len(parts) > 0 {
+			now = append(now, s)
+		}
+	}
+	if !changed {
+		return nil
+	}
+	d.Explode = slices.Clip(now)
 	return []Edit{was}
 }

@@ -29,6 +29,7 @@ func (r *reader) more(n *node, a *assembly.Assembly) {
 	a.Stacks = r.stacks(r.get(n, "stacks"))
 	a.Copies = r.copies(r.get(n, "copies"))
 	a.Brief = r.brief(r.get(n, "brief"))
+	a.Explode = r.explode(r.get(n, "explode"))
 }
 
 // FitKinds are the kinds of overlaps that may be meant.
@@ -80,6 +81,11 @@ func (c *checker) belong() {
 	}
 	for i := range c.asm.Copies {
 		c.copies(&c.asm.Copies[i])
+	}
+	for i, s := range c.asm.Explode {
+		for k, name := range s.Parts {
+			c.leaves(c.node.at("explode").items()[i].at("parts").kids[k], name)
+		}
 	}
 	for _, v := range c.asm.Variants {
 		for _, x := range v.Values {
@@ -213,7 +219,7 @@ func moreObject(o *object, a *assembly.Assembly) {
 }
 
 // Sheets are the members that version 2 adds, in the order they are written.
-var Sheets = []string{"groups", "variants", "views", "dismissed", "fits", "stacks", "copies", "brief"}
+var Sheets = []string{"groups", "variants", "views", "dismissed", "fits", "stacks", "copies", "brief", "explode"}
 
 // SheetObject is one of these members as it stands in a file; nil where the assembly has none.
 func SheetObject(a *assembly.Assembly, name string) json.Marshaler {
@@ -260,6 +266,15 @@ func SheetObject(a *assembly.Assembly, name string) json.Marshaler {
 		var l list
 		for _, b := range a.Brief {
 			l = append(l, briefObject(b))
+		}
+		if len(l) == 0 {
+			return nil
+		}
+		return l
+	case "explode":
+		var l list
+		for _, s := range a.Explode {
+			l = append(l, leaveObject(s))
 		}
 		if len(l) == 0 {
 			return nil
@@ -329,6 +344,8 @@ func ReadSheet(a *assembly.Assembly, name string, data []byte) error {
 			a.Stacks = r.stacks(n)
 		case "brief":
 			a.Brief = r.brief(n)
+		case "explode":
+			a.Explode = r.explode(n)
 		case "copies":
 			r.env = env{named: a.Values}
 			a.Copies = r.copies(n)

@@ -1,0 +1,86 @@
+package main
+
+import (
+	"context"
+	"encoding/json"
+	"fmt"
+	"io"
+	"os"
+	"os/signal"
+	"strings"
+
+	"setfast/core/account"
+	"setfast/core/clash"
+	"setfast/core/explode"
+	"setfast/core/part"
+)
+
+// runExplode tells how an assembly comes apart: 0 if all of it does, 1 if something is caught, 2 where it cannot be read.
+func runExplode(c *call) int {
+	asJSON := c.Bool("json", false, "print JSON: {base, steps: [{parts, along, by}], stuck: [{part, caught_on}], no_shape}")
+	unfenced := c.Bool("unfenced", false, "read even where the machine cannot keep the reader inside its folder")
+	files, code, ok := c.files(1, 1)
+	if !ok {
+		return code
+	}
+	ctx, cancel := signal.NotifyContext(context.Background(), os.Interrupt)
+	defer cancel()
+	b, err := readBodies(files[0], c.in, *unfenced)
+	if err != nil {
+		return c.fail("%s: %v", called(files[0]), err)
+	}
+	defer b.close()
+	x, err := b.apart(ctx)
+	if err != nil {
+		return c.fail("%s: %v", called(files[0]), err)
+	}
+	if *asJSON {
+		err = json.NewEncoder(c.out).Encode(x)
+	} else {
+		err = tellApart(c.out, x)
+	}
+	if err != nil {
+		return c.fail("what was found could not be written: %v", plain(err))
+	}
+	if len(x.Stuck)+len(x.Missing) > 0 {
+		return 1
+	}
+	return 0
+}
+
+// apart takes the root apart.
+func (b *bodies) apart(ctx context.Context) (*explode.Exploded, error) {
+	rep, err := account.Check(ctx, b.doc, nil)
+	if err != nil {
+		return nil, err
+	}
+	a := b.doc.Assemblies[b.doc.Root]
+	units, base := explode.Units(b.doc, rep, b.doc.Root, func(key string) *clash.Solid { return b.solids[key] })
+	o := explode.Options{MM: b.doc.SettingsOf(a).ToleranceMM, Base: base, Fits: clash.Meant(b.doc, a), Said: explode.Said(a)}
+	if b.kernel != nil {
+		o.Finer = b.kernel.Finer(b.exact)
+	}
+	return explode.Of(ctx, units, o)
+}
+
+// tellApart prints the steps for people.
+func tellApart(w io.Writer, x *explode.Exploded) error {
+	for i, s := range x.Steps {
+		var along []string
+		for _, v := range s.Along {
+			along = append(along, part.Number(v))
+		}
+		fmt.Fprintf(w, "%3d  %s, along %s by %s mm\n", i+1, strings.Join(s.Parts, ", "), strings.Join(along, " "), part.Number(s.By))
+	}
+	for _, s := range x.Stuck {
+		fmt.Fprintf(w, "caught: %s, on %s\n", s.Part, strings.Join(s.CaughtOn, ", "))
+	}
+	for _, name := range x.Missing {
+		fmt.Fprintf(w, "not there: %s\n", name)
+	}
+	if len(x.NoShape) > 0 {
+		fmt.Fprintf(w, "without a shape: %s\n", strings.Join(x.NoShape, ", "))
+	}
+	_, err := fmt.Fprintf(w, "%s stays\n", x.Base)
+	return err
+}

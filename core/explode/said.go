@@ -1,0 +1,63 @@
+package explode
+
+import (
+	"fmt"
+	"math"
+	"slices"
+
+	"setfast/core/geom"
+)
+
+// said takes the steps that the assembly says: each is tried as it is said, what it meets is told, and what it says nothing about leaves after them.
+func (a *apart) said() error {
+	for k, s := range a.o.Said {
+		d := geom.FromArray(s.Along).Unit()
+		if d.Norm() == 0 || len(s.Parts) == 0 || s.By < 0 || math.IsInf(s.By, 0) {
+			return fmt.Errorf("step %d of what it says about coming apart has no direction or no parts", k+1)
+		}
+		var group []*unit
+		for _, name := range s.Parts {
+			u := a.byName[name]
+			switch {
+			case u == nil:
+				if !slices.Contains(a.out.NoShape, name) {
+					a.out.Missing = append(a.out.Missing, name)
+				}
+				continue
+			case u == a.base:
+				return fmt.Errorf("step %d of what it says about coming apart moves the base %q", k+1, name)
+			case u.gone:
+				continue // it left before, and comes apart farther
+			}
+			group = append(group, u)
+		}
+		if len(group) == 0 {
+			continue
+		}
+		for _, u := range group {
+			var on []string
+			for _, v := range a.units {
+				if !v.gone && !in(group, v) && a.blocks(u, v, d) {
+					on = append(on, v.Name)
+				}
+			}
+			if on != nil {
+				a.out.Stuck = append(a.out.Stuck, Stuck{u.Name, on})
+			}
+		}
+		for _, u := range group {
+			u.gone = true
+		}
+		a.out.Steps = append(a.out.Steps, Step{Parts: s.Parts, Along: clean(d).Array(), By: s.By})
+	}
+	return nil
+}
+
+func in(group []*unit, v *unit) bool {
+	for _, u := range group {
+		if u == v {
+			return true
+		}
+	}
+	return false
+}
