@@ -1,6 +1,7 @@
 package main
 
 import (
+	"bytes"
 	"context"
 	"encoding/json"
 	"fmt"
@@ -13,11 +14,14 @@ import (
 	"setfast/core/clash"
 	"setfast/core/explode"
 	"setfast/core/part"
+	"setfast/core/sheet"
 )
 
 // runExplode tells how an assembly comes apart: 0 if all of it does, 1 if something is caught, 2 where it cannot be read.
 func runExplode(c *call) int {
 	asJSON := c.Bool("json", false, "print JSON: {base, steps: [{parts, along, by}], stuck: [{part, caught_on}], no_shape}")
+	svg := c.String("svg", "", "draw the exploded view into this `file`")
+	force := c.Bool("force", false, "overwrite a file that is there")
 	unfenced := c.Bool("unfenced", false, "read even where the machine cannot keep the reader inside its folder")
 	files, code, ok := c.files(1, 1)
 	if !ok {
@@ -33,6 +37,14 @@ func runExplode(c *call) int {
 	x, err := b.apart(ctx)
 	if err != nil {
 		return c.fail("%s: %v", called(files[0]), err)
+	}
+	if *svg != "" {
+		if err = free(*svg, *force); err == nil {
+			err = b.explodedSVG(ctx, x, *svg)
+		}
+		if err != nil {
+			return c.fail("%s could not be written: %v", *svg, plain(err))
+		}
 	}
 	if *asJSON {
 		err = json.NewEncoder(c.out).Encode(x)
@@ -61,6 +73,19 @@ func (b *bodies) apart(ctx context.Context) (*explode.Exploded, error) {
 		o.Finer = b.kernel.Finer(b.exact)
 	}
 	return explode.Of(ctx, units, o)
+}
+
+// explodedSVG draws the exploded view with list and balloons.
+func (b *bodies) explodedSVG(ctx context.Context, x *explode.Exploded, file string) error {
+	s, err := b.sheet(ctx, sheet.Input{}, []string{"exploded"}, x, "")
+	if err != nil {
+		return err
+	}
+	var out bytes.Buffer
+	if err := s.Drawing.WriteSVG(&out); err != nil {
+		return err
+	}
+	return os.WriteFile(file, out.Bytes(), 0o600)
 }
 
 // tellApart prints the steps for people.

@@ -13,6 +13,7 @@ import (
 	"setfast/core/relate"
 	"setfast/core/report"
 	"setfast/core/standard"
+	"setfast/core/view"
 	"setfast/kernel"
 )
 
@@ -20,6 +21,7 @@ import (
 type bodies struct {
 	doc    *assembly.Document
 	solids map[string]*clash.Solid // by part
+	drawn  map[string]*view.Shape  // by part
 	exact  map[string]kernel.Exact // by the keys of solids
 	kernel *kernel.Runner
 	known  *clash.Known
@@ -38,7 +40,7 @@ const mostUses = 100_000
 
 // readBodies reads a document, or a shape file, with the shapes of its parts.
 func readBodies(file string, in io.Reader, unfenced bool) (*bodies, error) {
-	b := &bodies{solids: map[string]*clash.Solid{}, exact: map[string]kernel.Exact{}, known: clash.NewKnown()}
+	b := &bodies{solids: map[string]*clash.Solid{}, drawn: map[string]*view.Shape{}, exact: map[string]kernel.Exact{}, known: clash.NewKnown()}
 	derived := map[string]*kernel.Derived{}
 	dir := filepath.Dir(file)
 	if file == standardInput {
@@ -65,7 +67,7 @@ func readBodies(file string, in io.Reader, unfenced bool) (*bodies, error) {
 		switch d := derived[key]; {
 		case d != nil:
 			if s := d.Solid(content); s != nil {
-				b.solids[key] = s
+				b.solids[key], b.drawn[key] = s, d.Drawn()
 				b.exact[content] = kernel.Exact{File: path, Part: max(1, p.Source.Product) - 1}
 			}
 		case p.Source.Format == "stl":
@@ -73,7 +75,7 @@ func readBodies(file string, in io.Reader, unfenced bool) (*bodies, error) {
 			if err != nil {
 				return nil, fmt.Errorf("%s: %w", p.Source.Path, plain(err))
 			}
-			b.solids[key] = kernel.SolidOf(tris, content)
+			b.solids[key], b.drawn[key] = kernel.SolidOf(tris, content), kernel.DrawnOf(tris)
 		}
 	}
 	if err := b.catalogue(unfenced); err != nil {
@@ -119,7 +121,9 @@ func (b *bodies) catalogue(unfenced bool) error {
 	}
 	for i, key := range keys {
 		content := list[i].Designation()
-		if s := kernel.Derive(im.Parts[i]).Solid(content); s != nil {
+		d := kernel.Derive(im.Parts[i])
+		if s := d.Solid(content); s != nil {
+			b.drawn[key] = d.Drawn()
 			b.solids[key], b.exact[content] = s, kernel.Exact{File: path, Part: i}
 		}
 	}

@@ -5,6 +5,7 @@ import (
 	"slices"
 
 	"setfast/core/geom"
+	"setfast/core/tol"
 )
 
 // room is the part of an assembly's size that is left between what left.
@@ -80,6 +81,12 @@ func clear(group, placed []*unit, d geom.Vec, gap, step float64) float64 {
 	for _, u := range group {
 		for _, v := range placed {
 			from, to := passing(u, v, d, gap)
+			if d.Dot(Sight) > 0 { // away from who looks: it must come out from behind, too
+				f, t := behind(u, v, d, gap)
+				if f < t && (from >= to || to <= 0 || t > to) {
+					from, to = f, t
+				}
+			}
 			if from >= to || to <= 0 {
 				continue
 			}
@@ -108,6 +115,29 @@ func clear(group, placed []*unit, d geom.Vec, gap, step float64) float64 {
 		}
 	}
 	return max(at, step)
+}
+
+// Sight is the direction in which exploded views are seen: from the right, the front and above, alike.
+var Sight = geom.V(-1, 1, -1).Unit()
+
+// behind is where along a direction a unit is seen behind another, within a gap: boxes seen in a direction are hexagons with sides along the axes.
+func behind(u, v *unit, d geom.Vec, gap float64) (from, to float64) {
+	from, to = math.Inf(-1), math.Inf(1)
+	for _, axis := range [3]geom.Vec{geom.V(1, 0, 0), geom.V(0, 1, 0), geom.V(0, 0, 1)} {
+		n := axis.Cross(Sight).Unit() // square to a side, and to the sight
+		lu, hu := -reach(u.low.Add(u.shift), u.high.Add(u.shift), n.Neg()), reach(u.low.Add(u.shift), u.high.Add(u.shift), n)
+		lv, hv := -reach(v.low.Add(v.shift), v.high.Add(v.shift), n.Neg()), reach(v.low.Add(v.shift), v.high.Add(v.shift), n)
+		near, far, dn := lv-gap-hu, hv+gap-lu, d.Dot(n)
+		if math.Abs(dn) < tol.FitDirection {
+			if near >= 0 || far <= 0 {
+				return 0, 0
+			}
+			continue
+		}
+		p, q := near/dn, far/dn
+		from, to = max(from, min(p, q)), min(to, max(p, q))
+	}
+	return from, to
 }
 
 // passing is where along a direction the box of a unit overlaps that of another where it stands now, within a gap.

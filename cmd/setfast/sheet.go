@@ -1,0 +1,139 @@
+package main
+
+import (
+	"bytes"
+	"context"
+	"encoding/json"
+	"fmt"
+	"io"
+	"os"
+	"os/signal"
+	"slices"
+	"strconv"
+	"strings"
+	"time"
+
+	"setfast/core/account"
+	"setfast/core/carry"
+	"setfast/core/explode"
+	"setfast/core/format"
+	"setfast/core/list"
+	"setfast/core/part"
+	"setfast/core/sheet"
+	"setfast/core/view"
+	"setfast/paper"
+)
+
+// runSheet draws an assembly: 0 where it is drawn, 2 where it cannot be.
+func runSheet(c *call) int {
+	asJSON := c.Bool("json", false, "print JSON: {size, scale, views, items, balloons}")
+	files := map[string]*string{}
+	for _, kind := range []string{"svg", "pdf", "dxf"} {
+		files[kind] = c.String(kind, "", "write the drawing to this "+strings.ToUpper(kind)+" `file`")
+	}
+	in := sheet.Input{}
+	c.StringVar(&in.Size, "size", "", "A4 to A0, or A to E; the smallest that takes it where none is named")
+	c.StringVar(&in.Scale, "scale", "", "a scale of ISO 5455, such as 1:2; the largest that fits where none is named")
+	views := c.String("views", "", "front, top, left, right, back, bottom, iso, or views of the document's own, with commas; front, top, left and iso where none are named")
+	exploded := c.Bool("exploded", false, "an exploded view")
+	section := c.String("section", "", "cut through this axis, or along this flat face, as component/`feature`")
+	c.BoolVar(&in.Third, "third", false, "third angle; first where it is not asked for")
+	c.BoolVar(&in.Hidden, "hidden", false, "hidden lines in views along an axis")
+	c.BoolVar(&in.NoList, "no-list", false, "neither list nor balloons")
+	c.StringVar(&in.Title.Creator, "by", "", "who made it")
+	c.StringVar(&in.Title.Approver, "approved", "", "who approved it")
+	c.StringVar(&in.Title.Owner, "owner", "", "whose it is")
+	c.StringVar(&in.Title.Date, "date", time.Now().Format(time.DateOnly), "date of issue")
+	c.StringVar(&in.Title.Revision, "revision", "", "revision")
+	force := c.Bool("force", false, "overwrite files that are there")
+	unfenced := c.Bool("unfenced", false, "read even where the machine cannot keep the reader inside its folder")
+	named, code, ok := c.files(1, 1)
+	if !ok {
+		return code
+	}
+	ctx, cancel := signal.NotifyContext(context.Background(), os.Interrupt)
+	defer cancel()
+	names := strings.FieldsFunc(*views, func(r rune) bool { return r == ',' || r == ' ' })
+	b, err := readBodies(named[0], c.in, *unfenced)
+	if err != nil {
+		return c.fail("%s: %v", called(named[0]), err)
+	}
+	defer b.close()
+	var x *explode.Exploded
+	if *exploded || slices.Contains(names, "exploded") {
+		if x, err = b.apart(ctx); err != nil {
+			return c.fail("%s: %v", called(named[0]), err)
+		}
+	}
+	if len(names) == 0 {
+		names = usualViews
+		if *exploded {
+			names = []string{"front", "top"}
+		}
+	}
+	if *exploded && !slices.Contains(names, "exploded") {
+		names = append(slices.Clone(names), "exploded")
+	}
+	s, err := b.sheet(ctx, in, names, x, *section)
+	if err != nil {
+		return c.fail("%s: %v", called(named[0]), err)
+	}
+	for kind, write := range map[string]func(w io.Writer) error{"svg": s.Drawing.WriteSVG, "dxf": s.Drawing.WriteDXF, "pdf": func(w io.Writer) error { return paper.WritePDF(w, called(named[0]), s.Drawing) }} {
+		to := *files[kind]
+		if to == "" {
+			continue
+		}
+		err := free(to, *force)
+		var out bytes.Buffer
+		if err == nil {
+			err = write(&out)
+		}
+		if err == nil {
+			err = os.WriteFile(to, out.Bytes(), 0o600)
+		}
+		if err != nil {
+			return c.fail("%s could not be written: %v", to, plain(err))
+		}
+	}
+	if *asJSON {
+		err = json.NewEncoder(c.out).Encode(s)
+	} else {
+		_, err = fmt.Fprintf(c.out, "%s at %s: %s; %d items, %d balloons\n", s.Size, s.Scale, strings.Join(s.Views, ", "), s.Items, s.Balloons)
+	}
+	if err != nil {
+		return c.fail("the answer could not be written: %v", plain(err))
+	}
+	return 0
+}
+
+// usualViews are those of a sheet where none are named.
+var usualViews = []string{"front", "top", "left", "iso"}
+
+// sheet draws the root.
+func (b *bodies) sheet(ctx context.Context, in sheet.Input, names []string, x *explode.Exploded, section string) (*sheet.Sheet, error) {
+	rep, err := account.Check(ctx, b.doc, nil)
+	if err != nil {
+		return nil, err
+	}
+	root := b.doc.Assemblies[b.doc.Root]
+	w := &carry.World{Doc: b.doc, Asm: root, Rep: rep.Assemblies[b.doc.Root]}
+	s := &sheet.Subject{Doc: b.doc, Report: rep, Name: b.doc.Root, Exploded: x, Section: section, Shape: func(key string) *view.Shape { return b.drawn[key] },
+		Resolve: func(ref string) (part.Feature, error) {
+			r, err := format.Ref(ref)
+			if err != nil {
+				return part.Feature{}, err
+			}
+			return w.Feature(r)
+		}}
+	if in.Views, in.Rows, err = s.Views(names); err != nil {
+		return nil, err
+	}
+	in.Title.Number, in.Title.Name = root.Number, root.Name
+	if in.Title.Name == "" {
+		in.Title.Name = b.doc.Root
+	}
+	if m := list.Of(b.doc, false).Mass; m != nil {
+		in.Title.Mass = strconv.FormatFloat(*m, 'g', 4, 64) + " kg"
+	}
+	return sheet.Make(ctx, in)
+}
