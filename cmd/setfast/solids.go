@@ -22,6 +22,7 @@ type bodies struct {
 	doc    *assembly.Document
 	solids map[string]*clash.Solid // by part
 	drawn  map[string]*view.Shape  // by part
+	colors map[string][]float64    // by part
 	exact  map[string]kernel.Exact // by the keys of solids
 	kernel *kernel.Runner
 	known  *clash.Known
@@ -40,7 +41,7 @@ const mostUses = 100_000
 
 // readBodies reads a document, or a shape file, with the shapes of its parts.
 func readBodies(file string, in io.Reader, unfenced bool) (*bodies, error) {
-	b := &bodies{solids: map[string]*clash.Solid{}, drawn: map[string]*view.Shape{}, exact: map[string]kernel.Exact{}, known: clash.NewKnown()}
+	b := &bodies{solids: map[string]*clash.Solid{}, drawn: map[string]*view.Shape{}, colors: map[string][]float64{}, exact: map[string]kernel.Exact{}, known: clash.NewKnown()}
 	derived := map[string]*kernel.Derived{}
 	dir := filepath.Dir(file)
 	if file == standardInput {
@@ -67,7 +68,7 @@ func readBodies(file string, in io.Reader, unfenced bool) (*bodies, error) {
 		switch d := derived[key]; {
 		case d != nil:
 			if s := d.Solid(content); s != nil {
-				b.solids[key], b.drawn[key] = s, d.Drawn()
+				b.solids[key], b.drawn[key], b.colors[key] = s, d.Drawn(), d.Color
 				b.exact[content] = kernel.Exact{File: path, Part: max(1, p.Source.Product) - 1}
 			}
 		case p.Source.Format == "stl":

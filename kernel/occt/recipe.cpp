@@ -9,6 +9,8 @@
 //   move X Y Z | turn X Y Z DX DY DZ DEG | mirror X Y Z DX DY DZ
 //   outline X Y Z DX DY DZ H      the flat face of the top shape that looks that way at a point, raised by H
 //   chamfer D | round R           all edges of the top shape that can take it
+//   assembly NAME                 a product of others: those that "use" names next
+//   use K X Y Z QW QX QY QZ NAME  the K-th product so far, from 0, placed in the assembly begun last
 //   color R G B                   of the product written next
 //   call NAME X Y Z               the face nearest to a point, of the product written next
 //   product NAME…                 the top shape becomes a part of this name
@@ -60,7 +62,10 @@
 #include <XCAFDoc_ColorTool.hxx>
 #include <XCAFDoc_DocumentTool.hxx>
 #include <XCAFDoc_ShapeTool.hxx>
+#include <TopLoc_Location.hxx>
+#include <gp_Quaternion.hxx>
 
+#include <map>
 #include <sstream>
 #include <stdexcept>
 
@@ -68,12 +73,20 @@ std::vector<TopoDS_Shape> shapes_of(const char *path, const char *format, int ma
 
 namespace {
 
+// use is one of an earlier product in an assembly.
+struct use {
+  size_t of;
+  std::string name;
+  gp_Trsf at;
+};
+
 struct product {
   std::string name;
   TopoDS_Shape shape;
   Quantity_Color color;
   bool colored;
   std::vector<std::pair<std::string, gp_Pnt>> called;
+  std::vector<use> uses; // of an assembly
 };
 
 // nearest is the face of a shape that is nearest to a point.
@@ -113,6 +126,7 @@ struct maker {
   std::vector<std::pair<std::string, gp_Pnt>> called;
   Quantity_Color color;
   bool colored = false;
+  std::map<std::string, std::vector<TopoDS_Shape>> files; // that were loaded
 
   TopoDS_Shape pop() {
     if (stack.empty()) throw std::runtime_error("the stack of shapes is empty");
@@ -139,8 +153,14 @@ struct maker {
     XCAFApp_Application::GetApplication()->NewDocument("MDTV-XCAF", doc);
     Handle(XCAFDoc_ShapeTool) st = XCAFDoc_DocumentTool::ShapeTool(doc->Main());
     Handle(XCAFDoc_ColorTool) ct = XCAFDoc_DocumentTool::ColorTool(doc->Main());
+    std::vector<TDF_Label> labels;
     for (auto &p : products) {
-      TDF_Label l = st->AddShape(p.shape, Standard_False);
+      TDF_Label l = p.shape.IsNull() ? st->NewShape() : st->AddShape(p.shape, Standard_False);
+      labels.push_back(l);
+      for (auto &u : p.uses) {
+        TDF_Label c = st->AddComponent(l, labels.at(u.of), TopLoc_Location(u.at));
+        TDataStd_Name::Set(c, TCollection_ExtendedString(u.name.c_str(), Standard_True));
+      }
       TDataStd_Name::Set(l, TCollection_ExtendedString(p.name.c_str(), Standard_True));
       if (p.colored) ct->SetColor(l, p.color, XCAFDoc_ColorSurf);
       for (auto &c : p.called) {
@@ -148,6 +168,7 @@ struct maker {
         if (!f.IsNull()) TDataStd_Name::Set(f, TCollection_ExtendedString(c.first.c_str(), Standard_True));
       }
     }
+    st->UpdateAssemblies();
     STEPCAFControl_Writer w;
     w.SetNameMode(true);
     w.SetColorMode(true);
@@ -222,7 +243,8 @@ struct maker {
       int k = (int)num();
       std::string path = rest();
       bool iges = path.size() > 4 && (path.substr(path.size() - 4) == ".igs" || path.substr(path.size() - 5) == ".iges");
-      auto all = shapes_of(path.c_str(), iges ? "iges" : "step", 1000000);
+      if (!files.count(path)) files[path] = shapes_of(path.c_str(), iges ? "iges" : "step", 1000000);
+      auto &all = files[path];
       if (k < 0 || k >= (int)all.size()) throw std::runtime_error("there is no such product");
       stack.push_back(all[k]);
     } else if (w == "outline") { // of what lies on the stack, a face as thick as said, outward: the flat one that passes nearest to a point and looks that way
@@ -267,8 +289,19 @@ struct maker {
       in >> name;
       gp_Pnt p = pnt();
       called.push_back({name, p});
+    } else if (w == "assembly") {
+      products.push_back({rest(), TopoDS_Shape(), color, false, {}, {}});
+    } else if (w == "use") {
+      int k = (int)num();
+      gp_Pnt p = pnt();
+      double qw = num(), qx = num(), qy = num(), qz = num();
+      if (products.empty() || !products.back().shape.IsNull() || k < 0 || k >= (int)products.size() - 1) throw std::runtime_error("no assembly to use it in: " + text);
+      gp_Trsf t;
+      t.SetRotation(gp_Quaternion(qx, qy, qz, qw));
+      t.SetTranslationPart(gp_Vec(p.XYZ()));
+      products.back().uses.push_back({(size_t)k, rest(), t});
     } else if (w == "product") {
-      products.push_back({rest(), pop(), color, colored, called});
+      products.push_back({rest(), pop(), color, colored, called, {}});
       colored = false;
       called.clear();
     } else if (w == "step" || w == "step242" || w == "iges") {
