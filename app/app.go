@@ -12,8 +12,10 @@ import (
 
 	"setfast/app/words"
 	"setfast/core/clash"
+	"setfast/core/explode"
 	"setfast/core/part"
 	"setfast/core/supply"
+	"setfast/core/view"
 	"setfast/kernel"
 	"setfast/store"
 )
@@ -65,6 +67,8 @@ type App struct {
 	mu        sync.Mutex
 	derived   map[string]*shape       // by content: never stale
 	solids    map[string]*clash.Solid // the same, for clashes
+	shapes    map[string]*view.Shape  // the same, for drawings
+	taken     map[*Judged]*explode.Exploded
 	fine      map[string]*clash.Solid // by finer triangles, for motions
 	looked    *clash.Known
 	judged    map[int64]*Judged // the latest of each assembly, good as long as nothing it was made of has changed
@@ -78,7 +82,7 @@ type shape struct {
 
 // New makes an application on a store with the usual limits.
 func New(s *store.Store, k *kernel.Runner) *App {
-	a := &App{Store: s, Kernel: k, Log: slog.New(slog.DiscardHandler), Limits: Limits{}.filled(), Supplier: supply.MadeUp(), gate: newGate(), derived: map[string]*shape{}, solids: map[string]*clash.Solid{}, fine: map[string]*clash.Solid{}, looked: clash.NewKnown(), judged: map[int64]*Judged{}, fasteners: map[string]int64{}}
+	a := &App{Store: s, Kernel: k, Log: slog.New(slog.DiscardHandler), Limits: Limits{}.filled(), Supplier: supply.MadeUp(), gate: newGate(), derived: map[string]*shape{}, solids: map[string]*clash.Solid{}, shapes: map[string]*view.Shape{}, taken: map[*Judged]*explode.Exploded{}, fine: map[string]*clash.Solid{}, looked: clash.NewKnown(), judged: map[int64]*Judged{}, fasteners: map[string]int64{}}
 	a.queue = newQueue(a)
 	return a
 }

@@ -23,6 +23,7 @@ import (
 	"setfast/web/ask"
 	"setfast/web/bench"
 	"setfast/web/pages"
+	"setfast/web/papers"
 )
 
 //go:embed templates/*.html
@@ -85,6 +86,7 @@ func New(a *app.App, o Options) (*Server, error) {
 	e.StaticFS("/static", st)
 	p := &pages.Pages{App: a}
 	p.Routes(e)
+	(&papers.Papers{App: a}).Routes(e)
 	b := &bench.Bench{App: a, Log: o.Log, Parts: p, Fault: func(c *echo.Context, err error) string {
 		_, msg := s.inWords(c, err)
 		return msg

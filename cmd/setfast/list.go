@@ -6,13 +6,11 @@ import (
 	"fmt"
 	"io"
 	"os"
-	"strconv"
 	"strings"
-
-	"github.com/xuri/excelize/v2"
 
 	"setfast/core/list"
 	"setfast/core/part"
+	"setfast/paper"
 )
 
 // runList prints the parts list: 0 where the brief is met, or there is none, 1 where it is not, 2 where it cannot be read.
@@ -72,32 +70,10 @@ func rowsToCSV(rows [][]string, file string) error {
 	return f.Close()
 }
 
-// rowsToXLSX writes a spreadsheet; what is a number there is one.
+// rowsToXLSX writes a spreadsheet.
 func rowsToXLSX(rows [][]string, file string) error {
-	f := excelize.NewFile()
-	defer f.Close()
-	const sheet = "Sheet1"
-	for i, row := range rows {
-		cells := make([]any, len(row))
-		for k, v := range row {
-			cells[k] = v
-			if n, err := strconv.ParseFloat(v, 64); err == nil && i > 0 && numeric[rows[0][k]] {
-				cells[k] = n
-			}
-		}
-		at, err := excelize.CoordinatesToCellName(1, i+1)
-		if err != nil {
-			return err
-		}
-		if err := f.SetSheetRow(sheet, at, &cells); err != nil {
-			return err
-		}
-	}
-	return f.SaveAs(file)
+	return into(func(w io.Writer) error { return paper.WriteXLSX(w, rows, list.Numeric) })(file)
 }
-
-// numeric are the columns that hold numbers.
-var numeric = map[string]bool{"item": true, "quantity": true, "mass each kg": true, "mass kg": true}
 
 func tellPartsList(w io.Writer, l *list.List) error {
 	var walk func(items []list.Item, in string)

@@ -316,3 +316,6 @@ func (l *List) Table() [][]string {
 const digits = 6
 
 func number(v float64) string { return strconv.FormatFloat(v, 'g', digits, 64) }
+
+// Numeric are the columns of the table that hold numbers.
+var Numeric = map[string]bool{"item": true, "quantity": true, "mass each kg": true, "mass kg": true}

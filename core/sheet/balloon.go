@@ -2,6 +2,7 @@ package sheet
 
 import (
 	"math"
+	"slices"
 	"strconv"
 
 	"setfast/core/view"
@@ -17,14 +18,14 @@ const (
 // most is how many places on edges of a row are tried.
 const most = 60
 
-// balloons draws one for each row that is seen: leaders begin on visible edges. Of all ways to give rows places about the view the one with the shortest
+// balloons draws those of the rows that have theirs here: leaders begin on visible edges. Of all ways to give rows places about the view the one with the shortest
 // leaders together is taken, in which no two cross: two that do could be swapped, and would be shorter. It gives how many there are.
 func (v *shown) balloons(p *pad, rows []Row) int {
 	spots := make([][][2]float64, len(rows))
 	for i := range v.seen.Lines {
 		l := &v.seen.Lines[i]
 		r := v.Row[l.Item]
-		if r < 0 || l.Hidden || l.Kind == view.Soft {
+		if r < 0 || l.Hidden || l.Kind == view.Soft || !slices.Contains(v.rows, r) {
 			continue
 		}
 		spots[r] = append(spots[r], v.paper(middleOf(l)))

@@ -69,3 +69,19 @@ func ScaleNamed(name string) (Scale, error) {
 	}
 	return Scale{}, fmt.Errorf("%q is no scale of ISO 5455, such as 1:2 or 5:1", name)
 }
+
+// SizeNames are the sheets there are.
+func SizeNames() (out []string) {
+	for _, s := range Sizes {
+		out = append(out, s.Name)
+	}
+	return out
+}
+
+// ScaleNames are the scales there are.
+func ScaleNames() (out []string) {
+	for _, s := range scales {
+		out = append(out, s.Name)
+	}
+	return out
+}

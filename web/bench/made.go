@@ -20,6 +20,7 @@ func (b *Bench) made(e *echo.Echo) {
 	e.POST("/a/:asm/compare", ask.On("asm", tried(b.App.Compare)))
 	e.POST("/a/:asm/revise", ask.On("asm", acted(b, b.App.Revise, func(in app.Revising) int64 { return in.Base })))
 	e.POST("/a/:asm/follow", ask.On("asm", acted(b, b.App.Follow, func(in app.Follow) int64 { return in.Base })))
+	e.GET("/a/:asm/apart", ask.On("asm", b.apart))
 	e.GET("/a/:asm/dated", ask.On("asm", b.dated))
 	e.POST("/a/:asm/unlink", ask.On("asm", b.unlink))
 }
@@ -74,4 +75,13 @@ func (b *Bench) unlink(c *echo.Context, n int64) error {
 		return err
 	}
 	return c.JSON(http.StatusOK, map[string]any{})
+}
+
+// apart tells how an assembly comes apart.
+func (b *Bench) apart(c *echo.Context, n int64) error {
+	x, err := b.App.Apart(c.Request().Context(), n)
+	if err != nil {
+		return err
+	}
+	return c.JSON(http.StatusOK, x)
 }

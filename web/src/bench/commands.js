@@ -46,6 +46,7 @@
  * @property {import("./fastening.js").Fastening} fastening
  * @property {import("./repeating.js").Repeating} repeating
  * @property {import("./drilling.js").Drilling} drilling
+ * @property {import("./apart.js").Apart} apart
  * @property {import("./dated.js").Dated} dated
  * @property {HTMLElement} view
  * @property {string} asm
@@ -82,6 +83,18 @@ function panels(b) {
       keys: "Alt D",
       help: "match drilling, tapped, counterbore, countersink, clearance, bush",
       run: () => b.drilling.toggle(),
+    },
+    apart: {
+      words: "Take it apart, step by step",
+      key: "alt x",
+      keys: "Alt X",
+      help: "explode, exploded view, disassembly, build guide",
+      run: () => b.apart.toggle(),
+    },
+    papers: {
+      words: "Papers: parts list, sheet, build guide",
+      help: "drawing, PDF, DXF, export",
+      run: () => location.assign(`/a/${b.asm}/list`),
     },
     outline: { words: "Make a plate or spacer of the face picked", help: "outline, shim, derived part", run: () => b.dated.outline() },
     replace: {

@@ -1,5 +1,6 @@
 // @ts-check
 // The forms and findings that the Bench has besides its sentence.
+import { Apart } from "./apart.js";
 import { Clashes } from "./clashes.js";
 import { Dated } from "./dated.js";
 import { Drilling } from "./drilling.js";
@@ -18,6 +19,7 @@ export function besides(b) {
     dated,
     fastening: new Fastening(form("#fastening"), b),
     repeating: new Repeating(form("#repeating"), b),
+    apart: new Apart(form("#apart"), b),
     drilling: new Drilling(form("#drilling"), b),
     /** Looks again soon: the assembly has changed. @param {import("./state.js").State} s */
     soon: (s) => {

@@ -1,0 +1,290 @@
+package app
+
+import (
+	"bytes"
+	"cmp"
+	"context"
+	"fmt"
+	"os"
+	"path/filepath"
+	"strconv"
+	"time"
+
+	"setfast/app/words"
+	"setfast/core/carry"
+	"setfast/core/clash"
+	"setfast/core/explode"
+	"setfast/core/format"
+	"setfast/core/list"
+	"setfast/core/part"
+	"setfast/core/sheet"
+	"setfast/core/view"
+	"setfast/export"
+	"setfast/kernel"
+	"setfast/store"
+)
+
+// mostApart is how many assemblies are remembered taken apart; beyond it all are let go.
+const mostApart = 32
+
+// shape reads a part's shape as drawings show it; nil of one without.
+func (a *App) shape(ctx context.Context, row store.Part) (*view.Shape, []float64, error) {
+	sha := row.DerivedSHA256
+	d, _, err := a.Derived(ctx, sha)
+	if err != nil {
+		return nil, nil, err
+	}
+	a.mu.Lock()
+	s, ok := a.shapes[sha]
+	a.mu.Unlock()
+	if ok {
+		return s, d.Color, nil
+	}
+	data, err := a.Store.Blob(ctx, sha)
+	if err != nil {
+		return nil, nil, err
+	}
+	with := *d
+	if err := with.DecodeMesh(data); err != nil {
+		return nil, nil, err
+	}
+	s = with.Drawn()
+	a.mu.Lock()
+	defer a.mu.Unlock()
+	if len(a.shapes) >= mostSolids {
+		clear(a.shapes)
+	}
+	a.shapes[sha] = s
+	return s, d.Color, nil
+}
+
+// Apart tells how an assembly comes apart.
+func (a *App) Apart(ctx context.Context, id int64) (*explode.Exploded, error) {
+	b, err := a.bodies(ctx, id)
+	if err != nil {
+		return nil, err
+	}
+	return a.apart(ctx, b)
+}
+
+func (a *App) apart(ctx context.Context, b *bodies) (*explode.Exploded, error) {
+	j := b.j
+	a.mu.Lock()
+	x := a.taken[j]
+	a.mu.Unlock()
+	if x != nil {
+		return x, nil
+	}
+	ctx, cancel := context.WithTimeout(ctx, a.Limits.Open)
+	defer cancel()
+	err := a.work(ctx, func() (err error) {
+		units, base := explode.Units(j.Doc, j.Report, j.Doc.Root, func(key string) *clash.Solid { return b.solids[key] })
+		o := explode.Options{MM: j.Doc.SettingsOf(j.Asm).ToleranceMM, Base: base, Fits: clash.Meant(j.Doc, j.Asm), Finer: b.finer(), Said: explode.Said(j.Asm)}
+		x, err = explode.Of(ctx, units, o)
+		return words.Plainly(ctx, err)
+	})
+	if err != nil {
+		return nil, err
+	}
+	a.mu.Lock()
+	defer a.mu.Unlock()
+	if len(a.taken) >= mostApart {
+		clear(a.taken)
+	}
+	a.taken[j] = x
+	return x, nil
+}
+
+// Paper is what is asked of a sheet.
+type Paper struct {
+	Views    []string
+	Section  string
+	In       sheet.Input // size, scale, angle, and what the title block says
+	Exploded bool
+}
+
+// usualViews are those of a sheet where none are named.
+var usualViews = []string{"front", "top", "left", "iso"}
+
+// subject is an assembly to be drawn.
+func (a *App) subject(ctx context.Context, id int64, apart bool) (*sheet.Subject, *Judged, error) {
+	j, err := a.Judge(ctx, id)
+	if err != nil {
+		return nil, nil, err
+	}
+	shapes := map[string]*view.Shape{}
+	for key, row := range j.Parts {
+		if shapes[key], _, err = a.shape(ctx, row); err != nil {
+			return nil, nil, err
+		}
+	}
+	w := &carry.World{Doc: j.Doc, Asm: j.Asm, Rep: j.Result}
+	s := &sheet.Subject{Doc: j.Doc, Report: j.Report, Name: j.Doc.Root, Shape: func(key string) *view.Shape { return shapes[key] },
+		Resolve: func(ref string) (part.Feature, error) {
+			r, err := format.Ref(ref)
+			if err != nil {
+				return part.Feature{}, err
+			}
+			return w.Feature(r)
+		}}
+	if apart {
+		b, err := a.bodies(ctx, id)
+		if err != nil {
+			return nil, nil, err
+		}
+		if s.Exploded, err = a.apart(ctx, b); err != nil {
+			return nil, nil, err
+		}
+	}
+	return s, j, nil
+}
+
+// Draw draws an assembly on a sheet.
+func (a *App) Draw(ctx context.Context, id int64, p Paper) (out *sheet.Sheet, err error) {
+	s, j, err := a.subject(ctx, id, p.Exploded)
+	if err != nil {
+		return nil, err
+	}
+	s.Section = p.Section
+	names := p.Views
+	if len(names) == 0 && !p.Exploded {
+		names = usualViews
+	}
+	if p.Exploded {
+		names = append(append([]string{}, names...), "exploded")
+	}
+	row, err := a.Store.Assembly(ctx, id)
+	if err != nil {
+		return nil, err
+	}
+	in := p.In
+	in.Title.Number, in.Title.Name = row.Number, row.Name
+	in.Title.Date = cmp.Or(in.Title.Date, time.Now().Format(time.DateOnly))
+	if m := list.Of(j.Doc, false).Mass; m != nil {
+		in.Title.Mass = strconv.FormatFloat(*m, 'g', 4, 64) + " kg"
+	}
+	ctx, cancel := context.WithTimeout(ctx, a.Limits.Open)
+	defer cancel()
+	err = a.work(ctx, func() error {
+		if in.Views, in.Rows, err = s.Views(names); err != nil {
+			return words.Refuse("%s", err)
+		}
+		if out, err = sheet.Make(ctx, in); err != nil && ctx.Err() == nil {
+			return words.Refuse("%s", err)
+		}
+		return words.Plainly(ctx, err)
+	})
+	return out, err
+}
+
+// Guide makes the build guide of an assembly.
+func (a *App) Guide(ctx context.Context, id int64) (out *sheet.Guide, err error) {
+	s, _, err := a.subject(ctx, id, true)
+	if err != nil {
+		return nil, err
+	}
+	ctx, cancel := context.WithTimeout(ctx, a.Limits.Open)
+	defer cancel()
+	err = a.work(ctx, func() error {
+		out, err = s.Guide(ctx)
+		return words.Plainly(ctx, err)
+	})
+	return out, err
+}
+
+// PartsList is the parts list of an assembly.
+func (a *App) PartsList(ctx context.Context, id int64, levels bool) (*list.List, error) {
+	j, err := a.Judge(ctx, id)
+	if err != nil {
+		return nil, err
+	}
+	return list.Of(j.Doc, levels), nil
+}
+
+// Out is an assembly for other programs, by the parts that have a shape; without names the others.
+func (a *App) Out(ctx context.Context, id int64, kind string) (data []byte, without []string, err error) {
+	b, err := a.bodies(ctx, id)
+	if err != nil {
+		return nil, nil, err
+	}
+	j := b.j
+	shapes, colors := map[string]*view.Shape{}, map[string][]float64{}
+	for key, row := range j.Parts {
+		if shapes[key], colors[key], err = a.shape(ctx, row); err != nil {
+			return nil, nil, err
+		}
+	}
+	m, without, err := export.Of(j.Doc, j.Report, j.Doc.Root, func(key string) (*view.Shape, []float64) { return shapes[key], colors[key] })
+	if err != nil {
+		return nil, nil, words.Refuse("%s", err)
+	}
+	ctx, cancel := context.WithTimeout(ctx, a.Limits.Open)
+	defer cancel()
+	var to bytes.Buffer
+	err = a.work(ctx, func() error {
+		switch kind {
+		case "stl":
+			return m.WriteSTL(&to)
+		case "3mf":
+			return m.Write3MF(&to)
+		case "glb":
+			return m.WriteGLB(&to)
+		case "step":
+			return b.step(ctx, m, &to)
+		}
+		return words.Refuse("there is no form %q; there are step, stl, 3mf and glb", kind)
+	})
+	return to.Bytes(), without, err
+}
+
+// step has the kernel write a model.
+func (b *bodies) step(ctx context.Context, m *export.Model, to *bytes.Buffer) error {
+	if b.a.Kernel == nil {
+		return words.Refuse("exact shapes cannot be written here: the kernel's program is not there")
+	}
+	var solids []*clash.Solid
+	for _, p := range m.Parts {
+		if s := b.solids[p.Key]; s != nil {
+			solids = append(solids, s)
+		}
+	}
+	dir, err := kernel.WorkFolder("export")
+	if err != nil {
+		return err
+	}
+	defer os.RemoveAll(dir)
+	of, err := b.exact(ctx, dir, solids...)
+	if err != nil {
+		return err
+	}
+	names := map[string]string{}
+	for _, x := range of { // the kernel tells STEP from IGES by the name
+		named := x.File + "." + kernel.Format(x.Name)
+		if _, err := os.Stat(named); err != nil {
+			if err := os.Link(x.File, named); err != nil {
+				return err
+			}
+		}
+		names[x.File] = named
+	}
+	recipe, left := m.Recipe(filepath.Join(dir, "out.step"), func(key string) (string, int, bool) {
+		s := b.solids[key]
+		if s == nil {
+			return "", 0, false
+		}
+		x, ok := of[s.Key]
+		return names[x.File], x.Part, ok && (x.Scale == 0 || x.Scale == 1)
+	})
+	if len(left) == len(m.Parts) {
+		return words.Refuse("nothing in it has an exact shape")
+	}
+	if err := b.a.Kernel.Make(ctx, dir, recipe); err != nil {
+		return words.Plainly(ctx, fmt.Errorf("STEP could not be written: %w", err))
+	}
+	data, err := os.ReadFile(filepath.Join(dir, "out.step"))
+	if err != nil {
+		return err
+	}
+	to.Write(data)
+	return nil
+}

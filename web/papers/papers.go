@@ -1,0 +1,289 @@
+// Package papers serves what is made of an assembly for others: parts list, sheet, build guide, and files for other programs.
+package papers
+
+import (
+	"bytes"
+	"encoding/csv"
+	"errors"
+	"html/template"
+	"net/http"
+	"strings"
+
+	"github.com/labstack/echo/v5"
+
+	"setfast/app"
+	"setfast/app/commands"
+	"setfast/app/words"
+	"setfast/core/list"
+	"setfast/core/sheet"
+	"setfast/paper"
+	"setfast/store"
+	"setfast/web/ask"
+)
+
+// Papers serves them.
+type Papers struct{ App *app.App }
+
+// who is the name written beside an edit until there are accounts of people.
+const who = "designer"
+
+// Routes adds the pages to a router.
+func (p *Papers) Routes(e *echo.Echo) {
+	e.GET("/a/:asm/list", ask.On("asm", p.list))
+	e.POST("/a/:asm/brief", ask.On("asm", p.brief))
+	e.GET("/a/:asm/sheet", ask.On("asm", p.sheet))
+	e.GET("/a/:asm/guide", ask.On("asm", p.guide))
+	e.GET("/a/:asm/out", ask.On("asm", p.out))
+}
+
+// head is what all papers show of their assembly.
+type head struct {
+	Title   string
+	Place   string // which paper
+	Asm     store.Assembly
+	Project store.Project
+}
+
+func (p *Papers) head(c *echo.Context, n int64, place, title string) (h head, err error) {
+	h.Place, h.Title = place, title
+	if h.Asm, err = p.App.Store.Assembly(c.Request().Context(), n); err != nil {
+		return h, err
+	}
+	h.Title = h.Asm.Name + " · " + title
+	h.Project, err = p.App.Store.Project(c.Request().Context(), h.Asm.ProjectID)
+	return h, err
+}
+
+// blob answers with a file.
+func blob(c *echo.Context, name, kind string, data []byte) error {
+	ask.Attach(c, name)
+	return c.Blob(http.StatusOK, kind, data)
+}
+
+type listView struct {
+	head
+	List   *list.List
+	Levels bool
+	Brief  string
+	Lines  int
+}
+
+// list shows the parts list, flat or level by level, and what the brief still wants.
+func (p *Papers) list(c *echo.Context, n int64) error {
+	h, err := p.head(c, n, "list", "Parts list")
+	if err != nil {
+		return err
+	}
+	v := listView{head: h, Levels: c.QueryParam("levels") != ""}
+	if v.List, err = p.App.PartsList(c.Request().Context(), n, v.Levels); err != nil {
+		return err
+	}
+	rows := v.List.Table()
+	switch c.QueryParam("as") {
+	case "csv":
+		var out bytes.Buffer
+		if err := csv.NewWriter(&out).WriteAll(rows); err != nil {
+			return err
+		}
+		return blob(c, h.Asm.Name+".csv", "text/csv; charset=utf-8", out.Bytes())
+	case "xlsx":
+		var out bytes.Buffer
+		if err := paper.WriteXLSX(&out, rows, list.Numeric); err != nil {
+			return err
+		}
+		return blob(c, h.Asm.Name+".xlsx", "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet", out.Bytes())
+	}
+	j, err := p.App.Judge(c.Request().Context(), n)
+	if err != nil {
+		return err
+	}
+	v.Brief, v.Lines = commands.BriefText(j.Asm.Brief), len(j.Asm.Brief)
+	return c.Render(http.StatusOK, "paper_list.html", v)
+}
+
+// brief keeps the list that the assembly is to be built by.
+func (p *Papers) brief(c *echo.Context, n int64) error {
+	j, err := p.App.Judge(c.Request().Context(), n)
+	if err != nil {
+		return err
+	}
+	if _, err := p.App.Do(c.Request().Context(), n, who, commands.Meant{Base: j.Seq, Token: c.FormValue("token"), Command: commands.Brief{Text: c.FormValue("text")}}); err != nil {
+		return err
+	}
+	return c.Redirect(http.StatusSeeOther, "/a/"+c.Param("asm")+"/list")
+}
+
+type sheetView struct {
+	head
+	Sheet  *sheet.Sheet
+	SVG    template.HTML
+	Why    string // nothing is drawn
+	Views  []choice
+	Sizes  []choice
+	Scales []choice
+	Asked  map[string]string
+	Query  template.URL // of the same sheet as a file
+}
+
+// choice is one of several, and whether it is taken.
+type choice struct {
+	Name  string
+	Taken bool
+}
+
+func choices(all []string, taken func(string) bool) (out []choice) {
+	for _, n := range all {
+		out = append(out, choice{n, taken(n)})
+	}
+	return out
+}
+
+// usual are the views that a sheet has where nothing is asked.
+var usual = []string{"front", "top", "left", "iso"}
+
+// sheet shows the assembly on a sheet, or hands it out as a file.
+func (p *Papers) sheet(c *echo.Context, n int64) error {
+	h, err := p.head(c, n, "sheet", "Sheet")
+	if err != nil {
+		return err
+	}
+	j, err := p.App.Judge(c.Request().Context(), n)
+	if err != nil {
+		return err
+	}
+	q := c.QueryParams()
+	asked := app.Paper{Views: q["view"], Section: strings.TrimSpace(q.Get("section")), Exploded: q.Get("exploded") != ""}
+	in := &asked.In
+	in.Size, in.Scale, in.Third, in.Hidden, in.NoList = q.Get("size"), q.Get("scale"), q.Get("angle") == "third", q.Get("hidden") != "", q.Get("nolist") != ""
+	in.Title.Owner, in.Title.Creator, in.Title.Approver, in.Title.Revision = q.Get("owner"), q.Get("by"), q.Get("approved"), q.Get("revision")
+	if len(asked.Views) == 0 && !asked.Exploded {
+		asked.Views = usual
+	}
+	names := []string{"front", "top", "left", "right", "back", "bottom", "iso"}
+	for _, own := range j.Asm.Views {
+		if _, ok := sheet.Looks[own.Name]; !ok {
+			names = append(names, own.Name)
+		}
+	}
+	v := sheetView{head: h, Query: template.URL(q.Encode()), Asked: map[string]string{}}
+	for _, k := range []string{"section", "owner", "by", "approved", "revision", "angle", "exploded", "hidden", "nolist"} {
+		v.Asked[k] = q.Get(k)
+	}
+	v.Views = choices(names, func(s string) bool { return has(asked.Views, s) })
+	v.Sizes = choices(sheet.SizeNames(), func(s string) bool { return s == in.Size })
+	v.Scales = choices(sheet.ScaleNames(), func(s string) bool { return s == in.Scale })
+	s, err := p.App.Draw(c.Request().Context(), n, asked)
+	if err != nil {
+		if msg, ok := refused(err); ok && q.Get("as") == "" {
+			v.Why = msg
+			return c.Render(http.StatusOK, "paper_sheet.html", v)
+		}
+		return err
+	}
+	var out bytes.Buffer
+	switch as := q.Get("as"); as {
+	case "pdf":
+		err = paper.WritePDF(&out, h.Asm.Name, s.Drawing)
+		if err == nil {
+			return blob(c, h.Asm.Name+".pdf", "application/pdf", out.Bytes())
+		}
+	case "dxf":
+		if err = s.Drawing.WriteDXF(&out); err == nil {
+			return blob(c, h.Asm.Name+".dxf", "image/vnd.dxf", out.Bytes())
+		}
+	default:
+		if err = s.Drawing.WriteSVG(&out); err == nil && as == "svg" {
+			return blob(c, h.Asm.Name+".svg", "image/svg+xml", out.Bytes())
+		}
+	}
+	if err != nil {
+		return err
+	}
+	v.Sheet, v.SVG = s, template.HTML(out.String())
+	return c.Render(http.StatusOK, "paper_sheet.html", v)
+}
+
+type guideView struct {
+	head
+	Guide *sheet.Guide
+	Steps []guideStep
+	Why   string
+}
+
+type guideStep struct {
+	sheet.GuideStep
+	SVG template.HTML
+}
+
+// guide shows how the assembly is put together, a picture and a sentence a step.
+func (p *Papers) guide(c *echo.Context, n int64) error {
+	h, err := p.head(c, n, "guide", "Build guide")
+	if err != nil {
+		return err
+	}
+	v := guideView{head: h}
+	if v.Guide, err = p.App.Guide(c.Request().Context(), n); err != nil {
+		if msg, ok := refused(err); ok {
+			v.Why = msg
+			return c.Render(http.StatusOK, "paper_guide.html", v)
+		}
+		return err
+	}
+	if c.QueryParam("as") == "pdf" {
+		var out bytes.Buffer
+		if err := paper.WritePDF(&out, h.Asm.Name, v.Guide.Pages(h.Asm.Name)...); err != nil {
+			return err
+		}
+		return blob(c, h.Asm.Name+", build guide.pdf", "application/pdf", out.Bytes())
+	}
+	for _, s := range v.Guide.Steps {
+		var out bytes.Buffer
+		if err := s.Picture.WriteSVG(&out); err != nil {
+			return err
+		}
+		v.Steps = append(v.Steps, guideStep{s, template.HTML(out.String())})
+	}
+	return c.Render(http.StatusOK, "paper_guide.html", v)
+}
+
+// forms are those in which an assembly goes out, with what they are to browsers.
+var forms = map[string]string{"step": "model/step", "stl": "model/stl", "3mf": "model/3mf", "glb": "model/gltf-binary"}
+
+// out hands an assembly out for other programs.
+func (p *Papers) out(c *echo.Context, n int64) error {
+	h, err := p.head(c, n, "out", "Out")
+	if err != nil {
+		return err
+	}
+	as := c.QueryParam("as")
+	if as == "" {
+		return c.Render(http.StatusOK, "paper_out.html", h)
+	}
+	kind, ok := forms[as]
+	if !ok {
+		return ask.Refuse("there is no form " + as + "; there are step, stl, 3mf and glb")
+	}
+	data, _, err := p.App.Out(c.Request().Context(), n, as)
+	if err != nil {
+		return err
+	}
+	return blob(c, h.Asm.Name+"."+as, kind, data)
+}
+
+func has(list []string, s string) bool {
+	for _, x := range list {
+		if x == s {
+			return true
+		}
+	}
+	return false
+}
+
+// refused is what is said to who asked for what cannot be.
+func refused(err error) (msg string, ok bool) {
+	var r *words.Refusal
+	if errors.As(err, &r) {
+		return r.Msg, true
+	}
+	return "", false
+}

@@ -1,0 +1,59 @@
+package web_test
+
+import (
+	"fmt"
+	"io"
+	"net/http"
+	"strings"
+	"testing"
+)
+
+// TestPapers takes the stand apart on the Bench, changes a step and keeps it; then goes through its papers: the sheet drawn anew as it is asked for, the
+// guide, the list and its brief, files for others.
+func TestPapers(t *testing.T) {
+	w := browser(t, false)
+	base := fmt.Sprint(address, "/a/", sampleAssembly(t, "Bearing stand"))
+	w.at("Bearing stand")
+	w.command("apart")
+	w.until(`document.querySelectorAll("#apart-steps li").length === 2 && document.querySelector("#apart-where").textContent === "step 2 of 2"`)
+	const held = `setfast.stage.comps.get("Screw M6x20").aside.z`
+	if v := w.number(held); v < 50 {
+		t.Errorf("the screw hangs %g mm above its place", v)
+	}
+	w.changed(`(() => { const i = document.querySelector("#apart-steps .numslot"); i.value = "200"; i.dispatchEvent(new Event("change")); document.querySelector("#apartpost").click(); })()`)
+	w.until(`document.querySelector("#apart-steps .numslot").value === "200" && document.querySelector("#apartpost").disabled`)
+	w.run(`(() => { const s = document.querySelector("#apart-steps select"); s.value = "down"; s.dispatchEvent(new Event("change")); })()`)
+	w.changed(`document.querySelector("#apartpost").click()`)
+	w.says("#apart-told", "Screw M6x20 is caught on Wall plate, Bearing block.")
+	w.changed(`document.querySelector("#apart-anew").click()`)
+	w.until(`document.querySelector("#apart-steps .numslot").value !== "200" && !document.querySelector("#apart-told").textContent`)
+	w.command("apart")
+	if v := w.number(held); v != 0 {
+		t.Errorf("the screw does not go home: %g", v)
+	}
+	for path, begins := range map[string]string{"/list?as=csv": "item,number", "/list?as=xlsx": "PK", "/sheet?as=pdf": "%PDF", "/sheet?as=svg&view=front": "<svg", "/sheet?as=dxf&exploded=1": "0\nSECTION", "/guide?as=pdf": "%PDF",
+		"/out?as=step": "ISO-10303-21", "/out?as=3mf": "PK", "/out?as=glb": "glTF", "/out?as=stl": "Setfast"} {
+		r, err := http.Get(base + path)
+		w.ok(err)
+		data, err := io.ReadAll(r.Body)
+		r.Body.Close()
+		w.ok(err)
+		if r.StatusCode != http.StatusOK || !strings.HasPrefix(string(data), begins) || !strings.Contains(r.Header.Get("Content-Disposition"), "attachment") {
+			t.Errorf("%s: %d, begins with %.20q", path, r.StatusCode, data)
+		}
+	}
+	w.ok(w.Go(base + "/sheet"))
+	w.until(`document.querySelector("#sheetsays h2").textContent === "A4 at 1:2" && document.querySelectorAll(".leaf svg circle").length > 5`)
+	w.run(`document.querySelector("[name=exploded]").click()`)
+	w.until(`document.querySelector(".leaf svg [id='view exploded']") && location.search.includes("exploded=1")`)
+	w.run(`(() => { const i = document.querySelector("[name=section]"); i.value = "nothing/f1"; i.dispatchEvent(new Event("change", {bubbles: true})); })()`)
+	w.says("#desk .notice", "nothing")
+	w.ok(w.Go(base + "/guide"))
+	w.says(".guide li p", "Put 2 × Bearing block in from above.")
+	w.ok(w.Go(base + "/list"))
+	w.until(`document.querySelectorAll(".partslist tbody tr").length === 3`)
+	for _, c := range [][2]string{{"GV-101, 1, Wall plate\\nGV-102, 3\\nGV-201, 4", "Still to place: 1 × GV-102"}, {"", "The list to build by"}} {
+		w.run(`(() => { document.querySelector("#brieftext").value = "` + c[0] + `"; document.querySelector(".briefform button").click(); })()`)
+		w.says("section[aria-labelledby=h-brief]", c[1])
+	}
+}
