@@ -45,6 +45,8 @@ func commands() []command {
 		{"explode", "FILE", "Takes an assembly apart: in which order, along which directions, how far for an exploded view; what is caught on what: exit 0 if all of it comes apart, 1 if something is caught, 2 if it cannot be read.", runExplode},
 		{"sheet", "FILE", "Draws an assembly on a sheet: views, section, exploded view, parts list, balloons, title block, on the smallest sheet that takes them at a standard scale, as SVG, PDF or DXF: exit 2 if it cannot be drawn.", runSheet},
 		{"export", "FILE", "Writes the solved assembly for other programs: STEP AP242, STL, 3MF, GLB: exit 0 if all of it is written, 1 if a part has no shape for it, 2 if it cannot be written.", runExport},
+		{"guide", "FILE", "Tells how an assembly is put together, a sentence a step, with a picture of each as PDF: exit 0 if all of it is, 1 if something cannot be taken apart, 2 if it cannot be read.", runGuide},
+		{"proof", "FILE", "Gathers the check of an assembly and of all below it for a signature, with a digest of what was checked: exit 0 if it passes, 1 if not, 2 if it cannot be read.", runProof},
 		{"mark", "KEY FILE…", "Holds submissions against a key: parts, order, verdict, measures, clashes, copies under other names: exit 0 if all pass, 1 if one does not, 2 if the key cannot be read.", runMark},
 		{"clash", "FILE", "Tells what passes through what in a document, a STEP file or a scene of triangles: exit 0 if nothing does, 1 if something does, 2 if it cannot be read.", runClash},
 		{"inspect", "FILE…", "Shows what is in STEP or IGES files, read together with those they refer to: exit 1 if one of these is missing.", runInspect},

@@ -19,6 +19,7 @@ import (
 	"setfast/core/format"
 	"setfast/core/list"
 	"setfast/core/part"
+	"setfast/core/report"
 	"setfast/core/sheet"
 	"setfast/core/view"
 	"setfast/paper"
@@ -116,15 +117,8 @@ func (b *bodies) sheet(ctx context.Context, in sheet.Input, names []string, x *e
 		return nil, err
 	}
 	root := b.doc.Assemblies[b.doc.Root]
-	w := &carry.World{Doc: b.doc, Asm: root, Rep: rep.Assemblies[b.doc.Root]}
-	s := &sheet.Subject{Doc: b.doc, Report: rep, Name: b.doc.Root, Exploded: x, Section: section, Shape: func(key string) *view.Shape { return b.drawn[key] },
-		Resolve: func(ref string) (part.Feature, error) {
-			r, err := format.Ref(ref)
-			if err != nil {
-				return part.Feature{}, err
-			}
-			return w.Feature(r)
-		}}
+	s := b.subject(rep)
+	s.Exploded, s.Section = x, section
 	if in.Views, in.Rows, err = s.Views(names); err != nil {
 		return nil, err
 	}
@@ -136,4 +130,17 @@ func (b *bodies) sheet(ctx context.Context, in sheet.Input, names []string, x *e
 		in.Title.Mass = strconv.FormatFloat(*m, 'g', 4, 64) + " kg"
 	}
 	return sheet.Make(ctx, in)
+}
+
+// subject is the root to be drawn.
+func (b *bodies) subject(rep *report.Report) *sheet.Subject {
+	w := &carry.World{Doc: b.doc, Asm: b.doc.Assemblies[b.doc.Root], Rep: rep.Assemblies[b.doc.Root]}
+	return &sheet.Subject{Doc: b.doc, Report: rep, Name: b.doc.Root, Shape: func(key string) *view.Shape { return b.drawn[key] },
+		Resolve: func(ref string) (part.Feature, error) {
+			r, err := format.Ref(ref)
+			if err != nil {
+				return part.Feature{}, err
+			}
+			return w.Feature(r)
+		}}
 }

@@ -30,7 +30,7 @@ func runVariants(c *call) int {
 	if len(all) == 0 {
 		return c.fail("%s has no variants; they are written as \"variants\": {\"wide\": {\"open\": \"60 deg\"}} in a document of version 2", called(files[0]))
 	}
-	out, err := variant.Run(context.Background(), doc, columns(all))
+	out, err := variant.Run(context.Background(), doc, variant.Columns(all))
 	if err != nil {
 		return c.fail("%s: %v", called(files[0]), err)
 	}
@@ -43,18 +43,6 @@ func runVariants(c *call) int {
 		return c.fail("the variants could not be written: %v", plain(err))
 	}
 	return code
-}
-
-// columns are the values of variants, by name.
-func columns(all []assembly.Variant) (out []map[string]string) {
-	for _, v := range all {
-		c := map[string]string{}
-		for _, x := range v.Values {
-			c[x.Name] = x.Text
-		}
-		out = append(out, c)
-	}
-	return out
 }
 
 // tellVariants prints variants side by side: a column each, verdict and measures in rows.

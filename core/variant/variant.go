@@ -80,3 +80,15 @@ func one(ctx context.Context, doc *assembly.Document, values map[string]string) 
 	}
 	return o, nil
 }
+
+// Columns are the values of variants, by name.
+func Columns(all []assembly.Variant) (out []map[string]string) {
+	for _, v := range all {
+		c := map[string]string{}
+		for _, x := range v.Values {
+			c[x.Name] = x.Text
+		}
+		out = append(out, c)
+	}
+	return out
+}

@@ -33,6 +33,8 @@ func (p *Papers) Routes(e *echo.Echo) {
 	e.POST("/a/:asm/brief", ask.On("asm", p.brief))
 	e.GET("/a/:asm/sheet", ask.On("asm", p.sheet))
 	e.GET("/a/:asm/guide", ask.On("asm", p.guide))
+	e.GET("/a/:asm/proof", ask.On("asm", p.proof))
+	e.POST("/a/:asm/sign", ask.On("asm", p.sign))
 	e.GET("/a/:asm/out", ask.On("asm", p.out))
 }
 
