@@ -128,14 +128,18 @@ func (a *App) known(g *gathered) *Judged {
 }
 
 func (a *App) remember(g *gathered, taken *account.Account) *Judged {
-	st := g.state
-	gaps := slices.Concat(g.gaps, g.laid.gaps)
-	j := &Judged{st.ID, st.Seq, g.laid.doc, g.whole(st.Asm), g.laid.parts, taken.Report, taken.Root, gaps, st.Undo, st.Redo, taken, g}
+	j := judgedOf(g, taken)
 	a.mu.Lock()
 	defer a.mu.Unlock()
 	if len(a.judged) >= mostJudged {
 		clear(a.judged)
 	}
-	a.judged[st.ID] = j
+	a.judged[g.state.ID] = j
 	return j
+}
+
+func judgedOf(g *gathered, taken *account.Account) *Judged {
+	st := g.state
+	gaps := slices.Concat(g.gaps, g.laid.gaps)
+	return &Judged{st.ID, st.Seq, g.laid.doc, g.whole(st.Asm), g.laid.parts, taken.Report, taken.Root, gaps, st.Undo, st.Redo, taken, g}
 }

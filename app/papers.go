@@ -112,31 +112,37 @@ func (a *App) subject(ctx context.Context, id int64, apart bool) (*sheet.Subject
 	if err != nil {
 		return nil, nil, err
 	}
+	s, err := a.subjectOf(ctx, j)
+	if err != nil || !apart {
+		return s, j, err
+	}
+	b, err := a.bodies(ctx, id)
+	if err != nil {
+		return nil, nil, err
+	}
+	s.Exploded, err = a.apart(ctx, b)
+	return s, j, err
+}
+
+// subjectOf is what was judged, to be drawn.
+func (a *App) subjectOf(ctx context.Context, j *Judged) (*sheet.Subject, error) {
 	shapes := map[string]*view.Shape{}
 	for key, row := range j.Parts {
-		if shapes[key], _, err = a.shape(ctx, row); err != nil {
-			return nil, nil, err
+		shape, _, err := a.shape(ctx, row)
+		if err != nil {
+			return nil, err
 		}
+		shapes[key] = shape
 	}
 	w := &carry.World{Doc: j.Doc, Asm: j.Asm, Rep: j.Result}
-	s := &sheet.Subject{Doc: j.Doc, Report: j.Report, Name: j.Doc.Root, Shape: func(key string) *view.Shape { return shapes[key] },
+	return &sheet.Subject{Doc: j.Doc, Report: j.Report, Name: j.Doc.Root, Shape: func(key string) *view.Shape { return shapes[key] },
 		Resolve: func(ref string) (part.Feature, error) {
 			r, err := format.Ref(ref)
 			if err != nil {
 				return part.Feature{}, err
 			}
 			return w.Feature(r)
-		}}
-	if apart {
-		b, err := a.bodies(ctx, id)
-		if err != nil {
-			return nil, nil, err
-		}
-		if s.Exploded, err = a.apart(ctx, b); err != nil {
-			return nil, nil, err
-		}
-	}
-	return s, j, nil
+		}}, nil
 }
 
 // Draw draws an assembly on a sheet.

@@ -72,7 +72,16 @@ func (a *App) Proof(ctx context.Context, id int64) (*attest.Proof, error) {
 
 // Likeness is a picture of an assembly from its corner.
 func (a *App) Likeness(ctx context.Context, id int64, wide, high float64) (out *sheet.Drawing, err error) {
-	s, _, err := a.subject(ctx, id, false)
+	j, err := a.Judge(ctx, id)
+	if err != nil {
+		return nil, err
+	}
+	return a.likeness(ctx, j, nil, wide, high)
+}
+
+// likeness is a picture of what was judged; what is told by bold is drawn wide.
+func (a *App) likeness(ctx context.Context, j *Judged, bold func(component string) bool, wide, high float64) (out *sheet.Drawing, err error) {
+	s, err := a.subjectOf(ctx, j)
 	if err != nil {
 		return nil, err
 	}
@@ -80,6 +89,7 @@ func (a *App) Likeness(ctx context.Context, id int64, wide, high float64) (out *
 	if err != nil {
 		return nil, words.Refuse("%s", err)
 	}
+	wants[0].Bold = bold
 	ctx, cancel := context.WithTimeout(ctx, a.Limits.Check)
 	defer cancel()
 	err = a.work(ctx, func() error {

@@ -90,7 +90,7 @@ func (s *Subject) Views(names []string) (wants []Want, rows []Row, err error) {
 			if !ok {
 				row = -1
 			}
-			w.Items, w.Row, w.Trail = append(w.Items, x), append(w.Row, row), append(w.Trail, false)
+			w.Items, w.Row, w.Trail, w.Names = append(w.Items, x), append(w.Row, row), append(w.Trail, false), append(w.Names, u.Component)
 		}
 		if shift != nil {
 			s.trails(&w, uses)

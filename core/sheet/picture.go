@@ -40,6 +40,9 @@ func Picture(ctx context.Context, w *Want, wide, high float64) (*Drawing, error)
 		if item < len(w.Trail) && w.Trail[item] {
 			return Centre
 		}
+		if w.Bold != nil && item < len(w.Names) && w.Bold(w.Names[item]) {
+			return Visible
+		}
 		return Narrow
 	})
 	return d, err

@@ -14,9 +14,11 @@ type Want struct {
 	Name  string
 	View  view.View
 	Items []view.Item
-	Row   []int  // of each item: its row of the list, or -1
-	Trail []bool // of each item: it is no part, but the way it left along
-	Label string // above it
+	Row   []int                       // of each item: its row of the list, or -1
+	Trail []bool                      // of each item: it is no part, but the way it left along
+	Label string                      // above it
+	Names []string                    // of items, as uses are called
+	Bold  func(component string) bool // what a picture shows by wide lines; nil: nothing
 }
 
 // Row is a row of the list.

@@ -35,6 +35,7 @@ func (p *Papers) Routes(e *echo.Echo) {
 	e.GET("/a/:asm/guide", ask.On("asm", p.guide))
 	e.GET("/a/:asm/proof", ask.On("asm", p.proof))
 	e.POST("/a/:asm/sign", ask.On("asm", p.sign))
+	p.daybook(e)
 	e.GET("/a/:asm/out", ask.On("asm", p.out))
 }
 

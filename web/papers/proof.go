@@ -70,12 +70,8 @@ func (p *Papers) proof(c *echo.Context, n int64) error {
 	if as == "pdf" {
 		return p.proofPDF(c, &v, unit, likeness)
 	}
-	if likeness != nil {
-		var out bytes.Buffer
-		if err := likeness.WriteSVG(&out); err != nil {
-			return err
-		}
-		v.Picture = template.HTML(out.String())
+	if v.Picture, err = inline(likeness); err != nil {
+		return err
 	}
 	v.Tables = words.Attested(v.Proof, unit)
 	return c.Render(http.StatusOK, "proofpage", v)

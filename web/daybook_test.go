@@ -1,0 +1,72 @@
+package web_test
+
+import (
+	"context"
+	"fmt"
+	"io"
+	"net/http"
+	"net/url"
+	"strings"
+	"testing"
+)
+
+// TestDaybook writes a note beside a line, names a moment, opens it and compares two; goes back to one, which is a line that is taken back.
+func TestDaybook(t *testing.T) {
+	id := sampleAssembly(t, "Bearing stand")
+	base := fmt.Sprint(address, "/a/", id)
+	read := func(path string, form url.Values) (string, int) {
+		t.Helper()
+		var r *http.Response
+		var err error
+		if form == nil {
+			r, err = http.Get(base + path)
+		} else {
+			r, err = http.PostForm(base+path, form)
+		}
+		if err != nil {
+			t.Fatal(err)
+		}
+		defer r.Body.Close()
+		data, err := io.ReadAll(r.Body)
+		if err != nil {
+			t.Fatal(err)
+		}
+		return string(data), r.StatusCode
+	}
+	for _, c := range []struct {
+		path string
+		form url.Values
+		says string
+		code int
+	}{
+		{"/daybook", nil, "axis 1: Ø6.6 hole · Bearing block on the axis of Ø6.6 hole · Wall plate", 200},
+		{"/daybook?find=parallel", nil, "parallel 1: face", 200},
+		{"/daybook?find=no+such+word", nil, "No line says", 200},
+		{"/daybook/note", url.Values{"seq": {"3"}, "text": {"as the <drawing> says"}}, "as the &lt;drawing&gt; says", 200},
+		{"/daybook/name", url.Values{"seq": {"5"}, "name": {"first seated"}}, "first seated", 200},
+		{"/at/1", nil, "As it stood after line 1", 200},
+		{"/between?from=2&to=6", nil, "relations added: axis 1, axis 2, on 2, axis 3", 200},
+		{"/between?from=6&to=6", nil, "nothing differs", 200},
+		{"/daybook/back", url.Values{"seq": {"4"}}, "go back to line 4", 200},
+		{"/daybook/back", url.Values{"seq": {"4000"}}, "stands there already", 422},
+		{"/at/4000", nil, "", 404}, {"/at/x", nil, "", 422}, {"/daybook?before=x", nil, "", 422}, {"/daybook/note", url.Values{"seq": {"4000"}, "text": {"a"}}, "", 404},
+	} {
+		if body, code := read(c.path, c.form); code != c.code || !strings.Contains(body, c.says) {
+			t.Errorf("%s %v: %d, says nothing of %q", c.path, c.form, code, c.says)
+		}
+	}
+	j, err := theApp.Judge(context.Background(), id)
+	if err != nil || len(j.Asm.Mates) != 3 {
+		t.Fatalf("%v: %d relations after going back", err, len(j.Asm.Mates))
+	}
+	if _, err := theApp.Undo(context.Background(), id, j.Seq, "test", ""); err != nil {
+		t.Fatal(err)
+	}
+	if j, err = theApp.Judge(context.Background(), id); err != nil || j.Result.Verdict != "set" {
+		t.Errorf("taken back: %v", err)
+	}
+	_, _ = read("/daybook/note", url.Values{"seq": {"3"}, "text": {""}})
+	if body, _ := read("/daybook/name", url.Values{"seq": {"0"}, "name": {"first seated"}}); strings.Contains(body, "first seated") {
+		t.Error("the name is still there")
+	}
+}
