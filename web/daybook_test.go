@@ -2,6 +2,7 @@ package web_test
 
 import (
 	"context"
+	"encoding/csv"
 	"fmt"
 	"io"
 	"net/http"
@@ -68,5 +69,39 @@ func TestDaybook(t *testing.T) {
 	_, _ = read("/daybook/note", url.Values{"seq": {"3"}, "text": {""}})
 	if body, _ := read("/daybook/name", url.Values{"seq": {"0"}, "name": {"first seated"}}); strings.Contains(body, "first seated") {
 		t.Error("the name is still there")
+	}
+}
+
+// TestMarking holds assemblies of the sample against the stand: one that is only placed is told for what is loose, one with other screws for these.
+func TestMarking(t *testing.T) {
+	_, project, _ := sample(t, false)
+	key, placed, bolted := sampleAssembly(t, "Bearing stand"), sampleAssembly(t, "Stand as it came"), sampleAssembly(t, "Bolted stand")
+	get := func(query string, code int) string {
+		t.Helper()
+		r, err := http.Get(fmt.Sprintf("%s/p/%d/marking%s", address, project, query))
+		if err != nil {
+			t.Fatal(err)
+		}
+		defer r.Body.Close()
+		data, err := io.ReadAll(r.Body)
+		if err != nil || r.StatusCode != code {
+			t.Fatalf("%s: %d %v", query, r.StatusCode, err)
+		}
+		return string(data)
+	}
+	if s := get("", 200); !strings.Contains(s, "What was handed in") {
+		t.Error("it does not ask what was handed in")
+	}
+	rows, err := csv.NewReader(strings.NewReader(get(fmt.Sprintf("?key=%d&of=%d&of=%d&as=csv", key, placed, bolted), 200))).ReadAll()
+	if err != nil || len(rows) != 3 {
+		t.Fatalf("%v: %v", err, rows)
+	}
+	for i, want := range []string{"36 freedoms are loose", "GV-201: 0 of 4 placed"} {
+		if r := rows[i+1]; r[1] != "no" || !strings.Contains(r[len(r)-1], want) {
+			t.Errorf("%v says nothing of %q", r, want)
+		}
+	}
+	if s := get("?key=999999", 404); s == "" {
+		t.Error("a key that is not there")
 	}
 }

@@ -6,7 +6,6 @@ import (
 	"fmt"
 	"io"
 	"path/filepath"
-	"strconv"
 	"strings"
 
 	"setfast/core/account"
@@ -48,7 +47,7 @@ func runMark(c *call) int {
 	}
 	if *to != "" {
 		if err := free(*to, *force); err == nil {
-			err = rowsToCSV(markTable(rows), *to)
+			err = rowsToCSV(mark.Table(rows), *to)
 			if err != nil {
 				return c.fail("%s could not be written: %v", *to, plain(err))
 			}
@@ -147,19 +146,6 @@ func looseWords(m report.Motion) string {
 		return fmt.Sprintf("turns about %v", m.Direction)
 	}
 	return fmt.Sprintf("goes along %v", m.Direction)
-}
-
-func markTable(rows []mark.Row) [][]string {
-	out := [][]string{{"file", "passes", "verdict", "out of order", "missing", "too many", "loose", "doubled", "clashes", "same as", "why"}}
-	for _, r := range rows {
-		same := ""
-		if r.SameAs != nil {
-			same = *r.SameAs
-		}
-		out = append(out, []string{r.File, map[bool]string{true: "yes", false: "no"}[r.Passes], string(r.Verdict), strings.Join(r.OutOfOrder, " "), strings.Join(r.Missing, " "), strings.Join(r.TooMany, " "),
-			strconv.Itoa(r.Loose), strconv.Itoa(r.Doubled), strconv.Itoa(r.Clashes), same, strings.Join(r.Why, "; ")})
-	}
-	return out
 }
 
 func tellMarked(w io.Writer, rows []mark.Row) error {

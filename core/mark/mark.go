@@ -8,6 +8,7 @@ import (
 	"maps"
 	"math"
 	"slices"
+	"strconv"
 	"strings"
 
 	"setfast/core/assembly"
@@ -327,4 +328,18 @@ func Print(doc *assembly.Document) string {
 		}
 	}
 	return s.String()
+}
+
+// Table is rows as a table, its head first.
+func Table(rows []Row) [][]string {
+	out := [][]string{{"file", "passes", "verdict", "out of order", "missing", "too many", "loose", "doubled", "clashes", "same as", "why"}}
+	for _, r := range rows {
+		same := ""
+		if r.SameAs != nil {
+			same = *r.SameAs
+		}
+		out = append(out, []string{r.File, map[bool]string{true: "yes", false: "no"}[r.Passes], string(r.Verdict), strings.Join(r.OutOfOrder, " "), strings.Join(r.Missing, " "), strings.Join(r.TooMany, " "),
+			strconv.Itoa(r.Loose), strconv.Itoa(r.Doubled), strconv.Itoa(r.Clashes), same, strings.Join(r.Why, "; ")})
+	}
+	return out
 }

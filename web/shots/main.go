@@ -19,7 +19,6 @@ type view struct {
 }
 
 var views = []view{
-	{"projects", "/", false, nil},
 	{"shelf", "/p/1", false, nil},
 	{"bench-set", "/a/1", false, []string{"click .line[data-component='Bearing block'] .rowopen", "setfast.state()"}},
 	{"bench-moves", "/a/6", false, []string{"until document.querySelector('#clashes .small')"}},
@@ -28,7 +27,6 @@ var views = []view{
 	{"run", "/a/2", false, []string{"setfast.commands.run.run()", "click #runpost", "until document.querySelectorAll('#runbands .band').length", "document.querySelectorAll('#runmet button')[2].click()"}},
 	{"drive", "/a/7", false, []string{"setfast.commands.run.run()", "document.querySelectorAll('#runlegs [name=to]')[0].value = 150", "click #runpost", "until document.querySelectorAll('#runcurves svg').length",
 		"(() => { const i = document.querySelector('#run-at'); i.value = 40; i.dispatchEvent(new Event('input')); })()"}},
-	{"bench-loose", "/a/3", false, nil},
 	{"bench-at-odds", "/a/4", false, []string{"click .f-at-odds .findingsay"}},
 	{"bench-dark", "/a/2", true, nil},
 	{"sentence", "/a/3", false, []string{
@@ -38,7 +36,9 @@ var views = []view{
 		`pull setfast.where(setfast.refs("Crank handle").find((r) => r.kind === "cylinder").ref)`, "until document.querySelector('#said').hidden"}},
 	{"section", "/a/2", false, []string{`setfast.pick(setfast.refs("Crank shaft").find((r) => r.kind === "cylinder").ref)`, "setfast.commands.section.run()",
 		"until setfast.stage.section.group.children.length > 0", "setfast.commands.clear.run()"}},
-	{"apart", "/a/1", false, []string{"setfast.commands['aside-all'].run()", "until !document.querySelector('#hiddenpill').hidden"}},
+	{"apart", "/a/8", false, []string{"setfast.commands.apart.run()", "until document.querySelectorAll('#apart-steps li').length", "new Promise((r) => setTimeout(r, 400))"}},
+	{"sheet", "/a/8/sheet?view=front&view=top&exploded=1&section=Bearing+block%2Ff4&by=Designer&owner=Glasshouse", false, []string{"until document.querySelector('.leaf svg')"}},
+	{"proof", "/a/8/proof", false, []string{"until document.querySelector('.digest')"}},
 	{"fasten", "/a/8", false, []string{"until document.querySelectorAll('.stackline').length", "document.querySelector('.stackline .rowopen').click()",
 		"until document.querySelectorAll('#joint-told li').length"}},
 	{"repeat", "/a/8", false, []string{"click .line[data-component='Bearing block'] .rowopen", "setfast.commands.repeat.run()", "until document.querySelector('#copy-of').textContent.includes('left foot')",

@@ -19,6 +19,7 @@ const ways = [
 ];
 const near = 0.9999; // of a cosine: a direction is told by its name
 const pace = 900; // ms a step
+const settle = 150; // ms until the stage has made room for the steps
 
 /** @param {number[]} a @param {number[]} b */
 const dot = (a, b) => a[0] * b[0] + a[1] * b[1] + a[2] * b[2];
@@ -77,7 +78,7 @@ export class Apart extends Panel {
     this.list();
     this.slide.value = this.slide.max;
     this.show();
-    requestAnimationFrame(() => this.b.stage.home()); // once the stage has made room for the steps
+    window.setTimeout(() => this.on && this.b.stage.home(), settle);
   }
 
   list() {

@@ -1,0 +1,87 @@
+package app
+
+import (
+	"context"
+	"strings"
+
+	"setfast/app/words"
+	"setfast/core/clash"
+	"setfast/core/mark"
+	"setfast/core/report"
+)
+
+// Marked is a submission held against a key.
+type Marked struct {
+	ID int64
+	mark.Row
+}
+
+// mostMarked is how many submissions are marked at once.
+const mostMarked = 500
+
+// Mark holds assemblies of a project against another of it, in their order.
+func (a *App) Mark(ctx context.Context, project, key int64, ids []int64) ([]Marked, error) {
+	if len(ids) > mostMarked {
+		return nil, words.Refuse("at most %d are marked at once", mostMarked)
+	}
+	of, err := a.submission(ctx, project, key)
+	if err != nil {
+		return nil, err
+	}
+	k := mark.KeyOf(of.Doc, of.Report)
+	before := map[string]string{}
+	var out []Marked
+	for _, id := range ids {
+		if id == key {
+			continue
+		}
+		s, err := a.submission(ctx, project, id)
+		if err != nil {
+			if ctx.Err() != nil {
+				return nil, err
+			}
+			out = append(out, Marked{id, mark.Unreadable("", words.Plainly(ctx, err))})
+			continue
+		}
+		row := mark.Against(k, s)
+		print := mark.Print(s.Said)
+		if first, seen := before[print]; seen {
+			row.SameAs = &first
+		} else {
+			before[print] = s.File
+		}
+		out = append(out, Marked{id, row})
+	}
+	return out, nil
+}
+
+// submission is an assembly as it is marked.
+func (a *App) submission(ctx context.Context, project, id int64) (*mark.Submission, error) {
+	row, err := a.Store.Assembly(ctx, id)
+	if err != nil {
+		return nil, err
+	}
+	if row.ProjectID != project {
+		return nil, words.Refuse("%s belongs to another project", row.Name)
+	}
+	j, err := a.Judge(ctx, id)
+	if err != nil {
+		return nil, err
+	}
+	s := &mark.Submission{File: row.Name, Said: j.of.doc, Doc: j.Doc, Report: j.Report}
+	for _, m := range j.Result.Motions {
+		if m.Class == report.Stray {
+			s.Loose = append(s.Loose, strings.Join(m.Rides, ", ")+": "+words.Motion(m))
+		}
+	}
+	found, err := a.Clashes(ctx, id)
+	if err != nil {
+		return nil, err
+	}
+	for _, p := range found.Pairs {
+		if p.Kind == clash.Clash {
+			s.Clashes++
+		}
+	}
+	return s, nil
+}
