@@ -168,7 +168,9 @@ export class Stage {
 
   /** Shows everything. @param {Vector3} [from] the side it is seen from */
   home(from) {
-    this.view.home(this.scene.corners(), from);
+    const over = document.querySelector("#stage");
+    const grown = over instanceof HTMLElement ? parseFloat(over.style.getPropertyValue("--grown")) || 0 : 0;
+    this.view.home(this.scene.corners(), from, Math.min(0.7, Math.max(0, grown) / (over?.clientHeight || 1)));
   }
 
   /** How large a component is along the assembly's axes. @param {string} name */

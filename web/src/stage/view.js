@@ -187,8 +187,11 @@ export class View {
     this.draw();
   }
 
-  /** Shows everything. @param {Vector3[]} corners of what there is @param {Vector3} [from] the side it is seen from */
-  home(corners, from) {
+  /**
+   * Shows everything. @param {Vector3[]} corners of what there is @param {Vector3} [from] the side it is seen from
+   * @param {number} [covered] the part of the stage, from below, that something lies over
+   */
+  home(corners, from, covered = 0) {
     const s = this.extent();
     if (!s) return;
     const dir = (from ?? new Vector3(0.62, -0.72, 0.46)).clone().normalize();
@@ -203,11 +206,14 @@ export class View {
       let far = 0;
       for (const c of corners) {
         p.copy(c).project(this.camera);
-        far = Math.max(far, Math.abs(p.x) / 0.84, Math.abs(p.y) / 0.72);
+        far = Math.max(far, Math.abs(p.x) / 0.84, Math.abs(p.y) / (0.72 * (1 - covered)));
       }
       if (far > 0) need *= 1 + (far - 1) * 0.8;
     }
-    this.camera.position.copy(s.center).addScaledVector(dir, need);
+    const lower = covered * need * Math.tan((this.camera.fov * Math.PI) / 360); // into the middle of what is not covered
+    const up = new Vector3(0, 1, 0).applyQuaternion(this.camera.quaternion);
+    this.controls.target.addScaledVector(up, -lower);
+    this.camera.position.copy(s.center).addScaledVector(dir, need).addScaledVector(up, -lower);
     this.controls.update();
     this.draw();
   }
