@@ -4,6 +4,7 @@ import (
 	"bytes"
 	"cmp"
 	"context"
+	"encoding/json"
 	"fmt"
 	"os"
 	"path/filepath"
@@ -101,6 +102,8 @@ type Paper struct {
 	Section  string
 	In       sheet.Input // size, scale, angle, and what the title block says
 	Exploded bool
+	Dims     []string // as asked for
+	Details  []string
 }
 
 // usualViews are those of a sheet where none are named.
@@ -172,7 +175,7 @@ func (a *App) Draw(ctx context.Context, id int64, p Paper) (out *sheet.Sheet, er
 	ctx, cancel := context.WithTimeout(ctx, a.Limits.Open)
 	defer cancel()
 	err = a.work(ctx, func() error {
-		if in.Views, in.Rows, err = s.Views(names); err != nil {
+		if err = s.Ask(&in, names, p.Dims, p.Details); err != nil {
 			return words.Refuse("%s", err)
 		}
 		if out, err = sheet.Make(ctx, in); err != nil && ctx.Err() == nil {
@@ -293,4 +296,33 @@ func (b *bodies) step(ctx context.Context, m *export.Model, to *bytes.Buffer) er
 	}
 	to.Write(data)
 	return nil
+}
+
+// kept under which the settings of a sheet are.
+const keptSheet = "sheet"
+
+// KeepSheet keeps what a sheet was asked for, as its page writes it.
+func (a *App) KeepSheet(ctx context.Context, id int64, query string) error {
+	if len(query) > mostKeptBytes {
+		return words.Refuse("this is more than can be kept of a sheet")
+	}
+	data, err := json.Marshal(query)
+	if err != nil {
+		return err
+	}
+	return a.Store.Keep(ctx, id, store.Kept{Kind: keptSheet, Name: keptSheet, Data: data})
+}
+
+// SheetKept is what was kept of a sheet; nothing where nothing was.
+func (a *App) SheetKept(ctx context.Context, id int64) (query string, err error) {
+	all, err := a.Store.KeptOf(ctx, id)
+	if err != nil {
+		return "", err
+	}
+	for _, k := range all {
+		if k.Kind == keptSheet {
+			err = json.Unmarshal(k.Data, &query)
+		}
+	}
+	return query, err
 }

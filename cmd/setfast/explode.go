@@ -77,7 +77,7 @@ func (b *bodies) apart(ctx context.Context) (*explode.Exploded, error) {
 
 // explodedSVG draws the exploded view with list and balloons.
 func (b *bodies) explodedSVG(ctx context.Context, x *explode.Exploded, file string) error {
-	s, err := b.sheet(ctx, sheet.Input{}, []string{"exploded"}, x, "")
+	s, err := b.sheet(ctx, sheet.Input{}, []string{"exploded"}, x, "", nil, nil)
 	if err != nil {
 		return err
 	}

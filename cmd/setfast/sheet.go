@@ -40,6 +40,9 @@ func runSheet(c *call) int {
 	section := c.String("section", "", "cut through this axis, or along this flat face, as component/`feature`")
 	c.BoolVar(&in.Third, "third", false, "third angle; first where it is not asked for")
 	c.BoolVar(&in.Hidden, "hidden", false, "hidden lines in views along an axis")
+	c.BoolVar(&in.Smooth, "smooth", false, "edges over which faces go on smoothly, too")
+	dims := c.String("dims", "", "dimensions, with semicolons: `view: feature, feature` or view: round feature")
+	details := c.String("details", "", "details, with semicolons: `view: feature, radius in mm`")
 	c.BoolVar(&in.NoList, "no-list", false, "neither list nor balloons")
 	c.StringVar(&in.Title.Creator, "by", "", "who made it")
 	c.StringVar(&in.Title.Approver, "approved", "", "who approved it")
@@ -75,7 +78,7 @@ func runSheet(c *call) int {
 	if *exploded && !slices.Contains(names, "exploded") {
 		names = append(slices.Clone(names), "exploded")
 	}
-	s, err := b.sheet(ctx, in, names, x, *section)
+	s, err := b.sheet(ctx, in, names, x, *section, split(*dims), split(*details))
 	if err != nil {
 		return c.fail("%s: %v", called(named[0]), err)
 	}
@@ -111,7 +114,7 @@ func runSheet(c *call) int {
 var usualViews = []string{"front", "top", "left", "iso"}
 
 // sheet draws the root.
-func (b *bodies) sheet(ctx context.Context, in sheet.Input, names []string, x *explode.Exploded, section string) (*sheet.Sheet, error) {
+func (b *bodies) sheet(ctx context.Context, in sheet.Input, names []string, x *explode.Exploded, section string, dims, details []string) (*sheet.Sheet, error) {
 	rep, err := account.Check(ctx, b.doc, nil)
 	if err != nil {
 		return nil, err
@@ -119,7 +122,7 @@ func (b *bodies) sheet(ctx context.Context, in sheet.Input, names []string, x *e
 	root := b.doc.Assemblies[b.doc.Root]
 	s := b.subject(rep)
 	s.Exploded, s.Section = x, section
-	if in.Views, in.Rows, err = s.Views(names); err != nil {
+	if err := s.Ask(&in, names, dims, details); err != nil {
 		return nil, err
 	}
 	in.Title.Number, in.Title.Name = root.Number, root.Name
@@ -143,4 +146,9 @@ func (b *bodies) subject(rep *report.Report) *sheet.Subject {
 			}
 			return w.Feature(r)
 		}}
+}
+
+// split takes a list with semicolons apart.
+func split(text string) []string {
+	return strings.FieldsFunc(text, func(r rune) bool { return r == ';' })
 }

@@ -20,7 +20,7 @@ const most = 60
 
 // balloons draws those of the rows that have theirs here: leaders begin on visible edges. Of all ways to give rows places about the view the one with the shortest
 // leaders together is taken, in which no two cross: two that do could be swapped, and would be shorter. It gives how many there are.
-func (v *shown) balloons(p *pad, rows []Row) int {
+func (v *shown) balloons(to *Drawing, rows []Row, moves map[string][2]float64) int {
 	spots := make([][][2]float64, len(rows))
 	for i := range v.seen.Lines {
 		l := &v.seen.Lines[i]
@@ -56,6 +56,9 @@ func (v *shown) balloons(p *pad, rows []Row) int {
 	}
 	for i, k := range matched(cost) {
 		r, s := which[i], slots[k]
+		p := &pad{d: to, of: "balloon " + strconv.Itoa(rows[r].Item)}
+		by := moves[p.of]
+		s[0], s[1] = s[0]+by[0], s[1]+by[1]
 		tip := spots[r][0]
 		for _, q := range spots[r] {
 			if apartBy(q, s) < apartBy(tip, s) {

@@ -6,6 +6,7 @@ const gap = 16
 // fits lays the views out at a scale; those that are along no axis may be drawn down to another.
 func (l *layout) fits(s, smallest Scale) bool {
 	inside := [4]float64{filed + gap/2, margin + gap/2, l.size.W - margin - gap/2, l.size.H - margin - gap/2} // x0 y0 x1 y1
+	inside[3] -= float64(min(1, len(l.in.Revisions))+len(l.in.Revisions)) * listRow
 	beside, above := inside, inside
 	beside[2] -= l.block[0]
 	above[1] += l.block[1]
@@ -18,7 +19,11 @@ func (l *layout) fits(s, smallest Scale) bool {
 			if !p.ortho && len(l.views) > 1 && l.views[0].ortho {
 				p.scale = scales[k]
 			}
+			if p.of != nil {
+				p.scale = scales[max(0, l.index(s)-larger)]
+			}
 			p.rings()
+			p.ring = max(p.ring, l.dimmed(p))
 		}
 		for _, room := range [][4]float64{above, beside} {
 			for _, how := range []func(room [4]float64) bool{l.inGrid, l.inRow, l.inColumn} {
@@ -32,6 +37,20 @@ func (l *layout) fits(s, smallest Scale) bool {
 		}
 	}
 	return false
+}
+
+// dimmed is the room that the dimensions of a view take about it.
+func (l *layout) dimmed(p *shown) float64 {
+	n := 0
+	for _, d := range l.in.Dims {
+		if d.View == p.Name {
+			n++
+		}
+	}
+	if n == 0 {
+		return 0
+	}
+	return dimOff + float64(n)*dimStep
 }
 
 // rings finds the room for balloons about a view.

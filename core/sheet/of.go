@@ -5,6 +5,7 @@ import (
 	"fmt"
 	"math"
 	"slices"
+	"strconv"
 	"strings"
 
 	"setfast/core/assembly"
@@ -191,4 +192,54 @@ func (s *Subject) trails(w *Want, uses []placed.Use) {
 		w.Items = append(w.Items, view.Item{Shape: &view.Shape{Edges: []view.Edge{{Points: points}}}, Pose: geom.Home})
 		w.Row, w.Trail = append(w.Row, -1), append(w.Trail, true)
 	}
+}
+
+// Dim reads a dimension as it is asked for: "front: block/f1, plate/f2", or "top: block/f4" for a diameter.
+func (s *Subject) Dim(text string) (d Dim, err error) {
+	view, refs, ok := strings.Cut(text, ":")
+	list := strings.Split(refs, ",")
+	if !ok || len(list) > 2 || strings.TrimSpace(list[0]) == "" {
+		return d, fmt.Errorf("a dimension is asked for as view: feature, feature, or view: round feature; %q is none", text)
+	}
+	d.View = strings.TrimSpace(view)
+	if d.A, err = s.Resolve(strings.TrimSpace(list[0])); err != nil || len(list) == 1 {
+		return d, err
+	}
+	b, err := s.Resolve(strings.TrimSpace(list[1]))
+	d.B = &b
+	return d, err
+}
+
+// Detail reads a detail as it is asked for: "front: block/f4, 12", a feature and a radius in mm.
+func (s *Subject) Detail(text string) (d Detail, err error) {
+	view, rest, ok := strings.Cut(text, ":")
+	ref, r, two := strings.Cut(rest, ",")
+	radius, bad := strconv.ParseFloat(strings.TrimSpace(r), 64)
+	if !ok || !two || bad != nil || !(radius > 0) {
+		return d, fmt.Errorf("a detail is asked for as view: feature, radius in mm; %q is none", text)
+	}
+	f, err := s.Resolve(strings.TrimSpace(ref))
+	return Detail{View: strings.TrimSpace(view), At: f.O, R: radius}, err
+}
+
+// Ask puts views, dimensions and details that are asked for into an input.
+func (s *Subject) Ask(in *Input, views, dims, details []string) (err error) {
+	if in.Views, in.Rows, err = s.Views(views); err != nil {
+		return err
+	}
+	for _, text := range dims {
+		d, err := s.Dim(text)
+		if err != nil {
+			return err
+		}
+		in.Dims = append(in.Dims, d)
+	}
+	for _, text := range details {
+		d, err := s.Detail(text)
+		if err != nil {
+			return err
+		}
+		in.Details = append(in.Details, d)
+	}
+	return nil
 }

@@ -36,15 +36,21 @@ type Title struct {
 
 // Input is what goes on a sheet.
 type Input struct {
-	Views   []Want
-	Rows    []Row
-	Title   Title
-	Size    string // unsaid: the smallest of ISO 216 on which everything is legible
-	Scale   string // unsaid: the largest that fits
-	Third   bool   // third angle; else first
-	Hidden  bool   // hidden lines in views along an axis
-	NoList  bool
-	Balloon string // the view that has the balloons; unsaid: the exploded, else the isometric one, else the first
+	Views     []Want
+	Rows      []Row
+	Title     Title
+	Size      string // unsaid: the smallest of ISO 216 on which everything is legible
+	Scale     string // unsaid: the largest that fits
+	Third     bool   // third angle; else first
+	Hidden    bool   // hidden lines in views along an axis
+	Smooth    bool   // edges over which faces go on smoothly, too
+	NoList    bool
+	Unit      string // in which dimensions are lettered: mm, or in
+	Dims      []Dim
+	Details   []Detail
+	Revisions []Revision
+	Moves     map[string][2]float64 // mm, by which something was moved by hand: "view front", "balloon 3", "dim 1"
+	Balloon   string                // the view that has the balloons; unsaid: the exploded, else the isometric one, else the first
 }
 
 // Sheet is what came of it.
@@ -67,6 +73,9 @@ type shown struct {
 	ortho bool
 	at    [2]int // in the grid of views along axes
 	rows  []int  // that have their balloons here
+	of    *shown // that it is a detail of
+	round [2]float64
+	r     float64
 }
 
 func (p *shown) w() float64 { return (p.seen.High[0] - p.seen.Low[0]) * p.scale.By }
@@ -87,7 +96,7 @@ func Make(ctx context.Context, in Input) (*Sheet, error) {
 		p := &shown{Want: &l.in.Views[i]}
 		at, along := cells[p.Name]
 		var err error
-		if p.seen, err = view.Of(ctx, p.Items, p.View, view.Options{Hidden: in.Hidden && along}); err != nil {
+		if p.seen, err = view.Of(ctx, p.Items, p.View, view.Options{Hidden: in.Hidden && along, Smooth: in.Smooth}); err != nil {
 			return nil, err
 		}
 		if along {
@@ -99,6 +108,9 @@ func Make(ctx context.Context, in Input) (*Sheet, error) {
 		l.views = append(l.views, p)
 	}
 	l.carrier()
+	if err := l.details(); err != nil {
+		return nil, err
+	}
 	return l.make()
 }
 
@@ -226,6 +238,10 @@ func (l *layout) legible(s Scale) bool {
 // draw draws all at the scale that was found.
 func (l *layout) draw(s Scale) (*Sheet, error) {
 	d := &Drawing{W: l.size.W, H: l.size.H}
+	for _, v := range l.views {
+		by := l.in.Moves["view "+v.Name]
+		v.x, v.y = v.x+by[0], v.y+by[1]
+	}
 	out := &Sheet{Drawing: d, Size: l.size.Name, Scale: s.Name, Items: len(l.in.Rows)}
 	p := &pad{d: d, of: "frame"}
 	p.box(Frame, filed, margin, d.W-filed-margin, d.H-2*margin)
@@ -234,13 +250,18 @@ func (l *layout) draw(s Scale) (*Sheet, error) {
 		out.Views = append(out.Views, v.Name)
 		v.draw(&pad{d: d, of: "view " + v.Name}, s)
 	}
+	l.rounds(d)
+	for _, v := range l.views {
+		l.dims(v, d)
+	}
 	l.cuttings(&pad{d: d, of: "cutting"})
 	for _, v := range l.views {
 		if len(v.rows) > 0 {
-			out.Balloons += v.balloons(&pad{d: d, of: "balloons"}, l.in.Rows)
+			out.Balloons += v.balloons(d, l.in.Rows, l.in.Moves)
 		}
 	}
 	l.title(&pad{d: d, of: "title"}, s)
+	l.revisions(&pad{d: d, of: "revisions"})
 	if !l.in.NoList {
 		l.list(&pad{d: d, of: "list"})
 	}

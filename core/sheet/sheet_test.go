@@ -13,6 +13,7 @@ import (
 	"testing"
 
 	"setfast/core/geom"
+	"setfast/core/part"
 	"setfast/core/view"
 )
 
@@ -116,6 +117,15 @@ func TestMake(t *testing.T) {
 		{"a screw", rowOf(2, 2, "Screw"), "", "", "SCREW"},
 		{"letter size", func() Input { in := rowOf(5, 40, "Plate"); in.Size, in.Third = "B", true; return in }(), "B", "", "PLATE"},
 		{"one view", func() Input { in := rowOf(5, 40, "Plate"); in.Views = in.Views[3:]; return in }(), "", "", "PLATE"},
+		{"dimensions, a detail, revisions", func() Input {
+			in := rowOf(2, 40, "Plate")
+			left, right := part.Feature{Kind: part.Plane, O: geom.V(0, 7, 9), Z: geom.V(-1, 0, 0)}, part.Feature{Kind: part.Plane, O: geom.V(100, 3, 2), Z: geom.V(1, 0, 0)}
+			rim := part.Feature{Kind: part.Circle, O: geom.V(20, 20, 40), Z: geom.V(0, 0, 1), Radius: 10}
+			in.Dims = []Dim{{"front", left, &right}, {"top", rim, nil}, {"front", rim, &part.Feature{Kind: part.Point, O: geom.V(80, 0, 12.5)}}, {"top", rim, &part.Feature{Kind: part.Plane, O: geom.V(0, 40, 0), Z: geom.V(0, 1, 0)}}}
+			in.Details, in.Revisions = []Detail{{"top", geom.V(20, 20, 40), 15}}, []Revision{{"A", "2026-12-01", "Designer", "holes moved"}}
+			in.Moves = map[string][2]float64{"view iso": {3, -2}, "balloon 1": {1, 1}}
+			return in
+		}(), "", "", "100\nØ20\n60\n20\n"},
 		{"no list", func() Input { in := rowOf(5, 40, "Plate"); in.NoList = true; return in }(), "", "", "PLATE"},
 	} {
 		s, err := Make(context.Background(), c.in)
@@ -139,16 +149,21 @@ func TestMake(t *testing.T) {
 			}
 			said += m.Text + "\n"
 			switch {
-			case m.Of == "balloons" && m.R > 0:
+			case strings.HasPrefix(m.Of, "balloon ") && m.R > 0:
 				circles = append(circles, m)
-			case m.Of == "balloons" && m.Pen == Narrow && len(m.Points) == 2:
+			case strings.HasPrefix(m.Of, "balloon ") && m.Pen == Narrow && len(m.Points) == 2:
 				leaders = append(leaders, [2][2]float64{m.Points[0], m.Points[1]})
 			}
 			if m.Text != "" && (m.Of == "title" || m.Of == "list") && m.Align == Left && m.Points[0][0]+Wide(m.Text, m.High) > d.W-margin {
 				t.Errorf("%s: %q is cut off", c.name, m.Text)
 			}
 		}
-		if !strings.Contains(said, c.letters) || !strings.Contains(said, s.Scale) {
+		for _, want := range strings.Split(strings.TrimSpace(c.letters), "\n") {
+			if !strings.Contains("\n"+said, "\n"+want) {
+				t.Errorf("%s: it says nothing of %q", c.name, want)
+			}
+		}
+		if !strings.Contains(said, s.Scale) {
 			t.Errorf("%s: the title block says %.200s", c.name, said)
 		}
 		for i := range circles {

@@ -7,7 +7,6 @@ import (
 	"errors"
 	"html/template"
 	"net/http"
-	"strings"
 
 	"github.com/labstack/echo/v5"
 
@@ -32,6 +31,7 @@ func (p *Papers) Routes(e *echo.Echo) {
 	e.GET("/a/:asm/list", ask.On("asm", p.list))
 	e.POST("/a/:asm/brief", ask.On("asm", p.brief))
 	e.GET("/a/:asm/sheet", ask.On("asm", p.sheet))
+	e.POST("/a/:asm/sheet", ask.On("asm", p.keepSheet))
 	e.GET("/a/:asm/guide", ask.On("asm", p.guide))
 	e.GET("/a/:asm/proof", ask.On("asm", p.proof))
 	e.POST("/a/:asm/sign", ask.On("asm", p.sign))
@@ -115,96 +115,6 @@ func (p *Papers) brief(c *echo.Context, n int64) error {
 		return err
 	}
 	return c.Redirect(http.StatusSeeOther, "/a/"+c.Param("asm")+"/list")
-}
-
-type sheetView struct {
-	head
-	Sheet  *sheet.Sheet
-	SVG    template.HTML
-	Why    string // nothing is drawn
-	Views  []choice
-	Sizes  []choice
-	Scales []choice
-	Asked  map[string]string
-	Query  template.URL // of the same sheet as a file
-}
-
-// choice is one of several, and whether it is taken.
-type choice struct {
-	Name  string
-	Taken bool
-}
-
-func choices(all []string, taken func(string) bool) (out []choice) {
-	for _, n := range all {
-		out = append(out, choice{n, taken(n)})
-	}
-	return out
-}
-
-// usual are the views that a sheet has where nothing is asked.
-var usual = []string{"front", "top", "left", "iso"}
-
-// sheet shows the assembly on a sheet, or hands it out as a file.
-func (p *Papers) sheet(c *echo.Context, n int64) error {
-	h, err := p.head(c, n, "sheet", "Sheet")
-	if err != nil {
-		return err
-	}
-	j, err := p.App.Judge(c.Request().Context(), n)
-	if err != nil {
-		return err
-	}
-	q := c.QueryParams()
-	asked := app.Paper{Views: q["view"], Section: strings.TrimSpace(q.Get("section")), Exploded: q.Get("exploded") != ""}
-	in := &asked.In
-	in.Size, in.Scale, in.Third, in.Hidden, in.NoList = q.Get("size"), q.Get("scale"), q.Get("angle") == "third", q.Get("hidden") != "", q.Get("nolist") != ""
-	in.Title.Owner, in.Title.Creator, in.Title.Approver, in.Title.Revision = q.Get("owner"), q.Get("by"), q.Get("approved"), q.Get("revision")
-	if len(asked.Views) == 0 && !asked.Exploded {
-		asked.Views = usual
-	}
-	names := []string{"front", "top", "left", "right", "back", "bottom", "iso"}
-	for _, own := range j.Asm.Views {
-		if _, ok := sheet.Looks[own.Name]; !ok {
-			names = append(names, own.Name)
-		}
-	}
-	v := sheetView{head: h, Query: template.URL(q.Encode()), Asked: map[string]string{}}
-	for _, k := range []string{"section", "owner", "by", "approved", "revision", "angle", "exploded", "hidden", "nolist"} {
-		v.Asked[k] = q.Get(k)
-	}
-	v.Views = choices(names, func(s string) bool { return has(asked.Views, s) })
-	v.Sizes = choices(sheet.SizeNames(), func(s string) bool { return s == in.Size })
-	v.Scales = choices(sheet.ScaleNames(), func(s string) bool { return s == in.Scale })
-	s, err := p.App.Draw(c.Request().Context(), n, asked)
-	if err != nil {
-		if msg, ok := refused(err); ok && q.Get("as") == "" {
-			v.Why = msg
-			return c.Render(http.StatusOK, "paper_sheet.html", v)
-		}
-		return err
-	}
-	var out bytes.Buffer
-	switch as := q.Get("as"); as {
-	case "pdf":
-		err = paper.WritePDF(&out, h.Asm.Name, s.Drawing)
-		if err == nil {
-			return blob(c, h.Asm.Name+".pdf", "application/pdf", out.Bytes())
-		}
-	case "dxf":
-		if err = s.Drawing.WriteDXF(&out); err == nil {
-			return blob(c, h.Asm.Name+".dxf", "image/vnd.dxf", out.Bytes())
-		}
-	default:
-		if err = s.Drawing.WriteSVG(&out); err == nil && as == "svg" {
-			return blob(c, h.Asm.Name+".svg", "image/svg+xml", out.Bytes())
-		}
-	}
-	if err != nil {
-		return err
-	}
-	v.Sheet, v.SVG = s, template.HTML(out.String())
-	return c.Render(http.StatusOK, "paper_sheet.html", v)
 }
 
 type guideView struct {

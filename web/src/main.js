@@ -4,6 +4,7 @@ import htmx from "htmx.org";
 import { send } from "./forms.js";
 import { refusal } from "./net.js";
 import { notice } from "./notice.js";
+import { desk } from "./sheet.js";
 import { shelf } from "./shelf/shelf.js";
 import { bench } from "./bench/bench.js";
 
@@ -44,3 +45,5 @@ if (place === "shelf" && project) {
   document.body.dataset.ready = "yes";
 }
 if (place === "bench" && asm) bench(asm);
+const onDesk = document.querySelector("main.desk");
+if (onDesk) desk(onDesk);

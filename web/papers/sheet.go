@@ -1,0 +1,176 @@
+package papers
+
+import (
+	"bytes"
+	"html/template"
+	"net/http"
+	"net/url"
+	"strconv"
+	"strings"
+
+	"github.com/labstack/echo/v5"
+
+	"setfast/app"
+	"setfast/core/sheet"
+	"setfast/paper"
+	"setfast/web/ask"
+)
+
+type sheetView struct {
+	head
+	Sheet  *sheet.Sheet
+	SVG    template.HTML
+	Why    string // nothing is drawn
+	Views  []choice
+	Sizes  []choice
+	Scales []choice
+	Asked  map[string]string
+	Query  template.URL // of the same sheet as a file
+}
+
+// choice is one of several, and whether it is taken.
+type choice struct {
+	Name  string
+	Taken bool
+}
+
+func choices(all []string, taken func(string) bool) (out []choice) {
+	for _, n := range all {
+		out = append(out, choice{n, taken(n)})
+	}
+	return out
+}
+
+// usual are the views that a sheet has where nothing is asked.
+var usual = []string{"front", "top", "left", "iso"}
+
+// sheet shows the assembly on a sheet, or hands it out as a file.
+func (p *Papers) sheet(c *echo.Context, n int64) error {
+	h, err := p.head(c, n, "sheet", "Sheet")
+	if err != nil {
+		return err
+	}
+	j, err := p.App.Judge(c.Request().Context(), n)
+	if err != nil {
+		return err
+	}
+	q := c.QueryParams()
+	as := q.Get("as")
+	if len(q) == 0 || len(q) == 1 && as != "" { // as it was kept
+		kept, err := p.App.SheetKept(c.Request().Context(), n)
+		if err != nil {
+			return err
+		}
+		if q, err = url.ParseQuery(kept); err != nil {
+			q = url.Values{}
+		}
+	}
+	q.Del("as")
+	asked, err := askedOf(q)
+	if err != nil {
+		return err
+	}
+	asked.In.Unit, asked.In.Title.Unit = h.Project.Unit, h.Project.Unit
+	in := &asked.In
+	names := []string{"front", "top", "left", "right", "back", "bottom", "iso"}
+	for _, own := range j.Asm.Views {
+		if _, ok := sheet.Looks[own.Name]; !ok {
+			names = append(names, own.Name)
+		}
+	}
+	v := sheetView{head: h, Query: template.URL(q.Encode()), Asked: map[string]string{}}
+	for _, k := range []string{"section", "owner", "by", "approved", "revision", "angle", "exploded", "hidden", "smooth", "nolist", "dims", "details", "revisions", "moves"} {
+		v.Asked[k] = q.Get(k)
+	}
+	v.Views = choices(names, func(s string) bool { return has(asked.Views, s) })
+	v.Sizes = choices(sheet.SizeNames(), func(s string) bool { return s == in.Size })
+	v.Scales = choices(sheet.ScaleNames(), func(s string) bool { return s == in.Scale })
+	s, err := p.App.Draw(c.Request().Context(), n, asked)
+	if err != nil {
+		if msg, ok := refused(err); ok && as == "" {
+			v.Why = msg
+			return c.Render(http.StatusOK, "paper_sheet.html", v)
+		}
+		return err
+	}
+	var out bytes.Buffer
+	switch as {
+	case "pdf":
+		err = paper.WritePDF(&out, h.Asm.Name, s.Drawing)
+		if err == nil {
+			return blob(c, h.Asm.Name+".pdf", "application/pdf", out.Bytes())
+		}
+	case "dxf":
+		if err = s.Drawing.WriteDXF(&out); err == nil {
+			return blob(c, h.Asm.Name+".dxf", "image/vnd.dxf", out.Bytes())
+		}
+	default:
+		if err = s.Drawing.WriteSVG(&out); err == nil && as == "svg" {
+			return blob(c, h.Asm.Name+".svg", "image/svg+xml", out.Bytes())
+		}
+	}
+	if err != nil {
+		return err
+	}
+	v.Sheet, v.SVG = s, template.HTML(out.String())
+	return c.Render(http.StatusOK, "paper_sheet.html", v)
+}
+
+// askedOf reads what a sheet is asked for.
+func askedOf(q url.Values) (asked app.Paper, err error) {
+	lines := func(name string) (out []string) {
+		for _, l := range strings.Split(q.Get(name), "\n") {
+			if l = strings.TrimSpace(l); l != "" {
+				out = append(out, l)
+			}
+		}
+		return out
+	}
+	asked = app.Paper{Views: q["view"], Section: strings.TrimSpace(q.Get("section")), Exploded: q.Get("exploded") != "", Dims: lines("dims"), Details: lines("details")}
+	in := &asked.In
+	in.Size, in.Scale, in.Third, in.Hidden, in.Smooth, in.NoList = q.Get("size"), q.Get("scale"), q.Get("angle") == "third", q.Get("hidden") != "", q.Get("smooth") != "", q.Get("nolist") != ""
+	in.Title.Owner, in.Title.Creator, in.Title.Approver, in.Title.Revision = q.Get("owner"), q.Get("by"), q.Get("approved"), q.Get("revision")
+	for _, l := range lines("revisions") {
+		cells := strings.SplitN(l, ",", 4)
+		for len(cells) < 4 {
+			cells = append(cells, "")
+		}
+		in.Revisions = append(in.Revisions, sheet.Revision{Rev: strings.TrimSpace(cells[0]), Date: strings.TrimSpace(cells[1]), By: strings.TrimSpace(cells[2]), What: strings.TrimSpace(cells[3])})
+	}
+	in.Moves = map[string][2]float64{}
+	for _, l := range lines("moves") {
+		what, by, ok := strings.Cut(l, ":")
+		x, y, two := strings.Cut(by, ",")
+		dx, err1 := strconv.ParseFloat(strings.TrimSpace(x), 64)
+		dy, err2 := strconv.ParseFloat(strings.TrimSpace(y), 64)
+		if !ok || !two || err1 != nil || err2 != nil || !(dx*dx+dy*dy < mostMoved*mostMoved) {
+			return asked, ask.Refuse("what was moved cannot be read: " + l)
+		}
+		in.Moves[strings.TrimSpace(what)] = [2]float64{dx, dy}
+	}
+	if len(asked.Views) == 0 && !asked.Exploded {
+		asked.Views = usual
+	}
+	return asked, nil
+}
+
+// mostMoved is how far something is moved on a sheet, mm.
+const mostMoved = 2000
+
+// keepSheet keeps the sheet as it is asked for.
+func (p *Papers) keepSheet(c *echo.Context, n int64) error {
+	q, err := c.FormValues()
+	if err != nil {
+		return ask.Refuse("this form cannot be read")
+	}
+	if _, err := askedOf(q); err != nil {
+		return err
+	}
+	if _, err := p.App.Store.Assembly(c.Request().Context(), n); err != nil {
+		return err
+	}
+	if err := p.App.KeepSheet(c.Request().Context(), n, q.Encode()); err != nil {
+		return err
+	}
+	return c.Redirect(http.StatusSeeOther, "/a/"+c.Param("asm")+"/sheet")
+}
