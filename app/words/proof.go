@@ -36,6 +36,11 @@ func Attested(p *attest.Proof, unit Units) []attest.Table {
 		doubled.Rows = append(doubled.Rows, []string{d.Assembly, strings.Join(d.Mates, ", "), n(d.Excess), unit.Said(Agree(d.Tolerates))})
 	}
 	out := []attest.Table{levels, motions, findings, dismissed, doubled, clashes(p, unit)}
+	runs := attest.Table{Title: "Motions kept", Head: []string{"motion", "goes", "met on the way"}, None: "No motion was kept."}
+	for i := range p.Runs {
+		runs.Rows = append(runs.Rows, runRow(&p.Runs[i], unit))
+	}
+	out = append(out, runs)
 	joints := attest.Table{Title: "Fastened joints", Head: []string{"joint", "screws", "grip", "through the nut or engaged", "holes", "found"}, None: "No joint is fastened by a stack."}
 	for _, j := range p.Joints {
 		reach := ""
@@ -101,6 +106,24 @@ func motionRow(m *attest.Motion, unit Units) []string {
 		by = strings.Join(stops, " · ")
 	}
 	return []string{m.Joint + ", " + m.Of, limits, goes, by}
+}
+
+func runRow(r *attest.Run, unit Units) []string {
+	if r.Done == nil {
+		return []string{r.Name, unit.Said(Driving(&r.Drive)), r.Failed}
+	}
+	var met []string
+	for _, m := range r.Clash {
+		word := "clash"
+		if m.Fit {
+			word = "meant"
+		}
+		met = append(met, fmt.Sprintf("%s and %s from %s to %s (%s)", m.A, m.B, part.Number(m.From), part.Number(m.To), word))
+	}
+	if len(met) == 0 {
+		met = append(met, "nothing")
+	}
+	return []string{r.Name, unit.Said(Driven(&r.Drive, &r.DriveRun)), strings.Join(met, "; ")}
 }
 
 func stopped(s *sweep.StoppedBy) string {

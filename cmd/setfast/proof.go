@@ -127,6 +127,19 @@ func (m *moving) proof(ctx context.Context, file string) (*attest.Proof, *report
 			}
 		}
 	}
+	for i := range root.Drives {
+		d := root.Drives[i]
+		x := attest.Run{Drive: d, Name: d.Name}
+		o := m.o
+		o.Least = -1
+		if x.Done, err = sweep.Drive(ctx, m.a.Study(ctx), m.parts, d, o); err != nil {
+			if ctx.Err() != nil {
+				return nil, nil, context.Cause(ctx)
+			}
+			x.Done, x.Failed = nil, err.Error()
+		}
+		g.Runs = append(g.Runs, x)
+	}
 	if all := said.Assemblies[said.Root].Variants; len(all) > 0 {
 		if g.Columns, err = variant.Run(ctx, said, variant.Columns(all)); err != nil {
 			return nil, nil, err

@@ -48,8 +48,12 @@ func TestProof(t *testing.T) {
 	if q, _ := prove("b.setfast.json", other.Bytes()); q.Digest != p.Digest {
 		t.Error("laid out otherwise it has another digest")
 	}
-	q, code := prove("c.setfast.json", []byte(strings.Replace(string(data), `"measures"`, `"planned": [{"joint": "pin"}], "measures"`, 1)))
-	if code != 0 || q.Verdict != report.Moves || q.Digest == p.Digest || len(q.Motions) != 1 || q.Motions[0].Lo == nil || *q.Motions[0].Hi != 95 || q.Motions[0].Travel == nil {
+	planned := strings.Replace(string(data), `"measures"`, `"planned": [{"joint": "pin"}], "measures"`, 1)
+	q, code := prove("c.setfast.json", []byte(strings.Replace(planned, `"to": 120`, `"to": 90`, 1)))
+	if code != 0 || q.Verdict != report.Moves || q.Digest == p.Digest || len(q.Motions) != 1 || q.Motions[0].Lo == nil || *q.Motions[0].Hi != 95 || q.Motions[0].Travel == nil || len(q.Runs) != 1 || q.Runs[0].Meets() {
 		t.Errorf("planned: exit %d, %+v", code, q)
+	}
+	if q, code = prove("d.setfast.json", []byte(planned)); code != 1 || len(q.Runs) != 1 || q.Runs[0].StoppedAt == nil || *q.Runs[0].StoppedAt != 95 {
+		t.Errorf("a motion that stops at its limit, short of where it is to go: exit %d, %+v", code, q)
 	}
 }

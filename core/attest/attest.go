@@ -37,6 +37,7 @@ type Proof struct {
 	Joints    []fasten.Joint `json:"joints"`
 	Values    []Value        `json:"values"`
 	Variants  []Variant      `json:"variants"`
+	Runs      []Run          `json:"runs"`
 	Measures  map[string]any `json:"measures"`
 	Parts     []Part         `json:"parts"`
 	Mass      *float64       `json:"mass_kg"`
@@ -100,6 +101,19 @@ type Variant struct {
 	variant.Outcome
 }
 
+// Run is a motion that was kept, run again with what is met on the way.
+type Run struct {
+	Drive assembly.Drive `json:"-"`
+	Name  string         `json:"name"`
+	*sweep.Done
+	Failed string `json:"failed,omitempty"` // why it could not be run
+}
+
+// Meets tells whether something passes through something on the way that is not meant to, or the run does not reach its end.
+func (r *Run) Meets() bool {
+	return r.Done == nil || r.StoppedAt != nil || slices.ContainsFunc(r.Clash, func(m sweep.Met) bool { return !m.Fit })
+}
+
 // Part is a part with where it comes from.
 type Part struct {
 	Number   string `json:"number"`
@@ -118,9 +132,10 @@ type Given struct {
 	Clash   *clash.Found // nil where it was not looked for
 	Joints  []fasten.Joint
 	Travels map[[2]string]*sweep.Travelled // by joint and coordinate
-	Columns []variant.Outcome              // of the root's variants, in their order
-	Written []byte                         // the document as it is said, written
-	Files   map[string]string              // sums of the files of its parts, by name
+	Runs    []Run
+	Columns []variant.Outcome // of the root's variants, in their order
+	Written []byte            // the document as it is said, written
+	Files   map[string]string // sums of the files of its parts, by name
 	Source  func(part string) (name, sha256 string)
 }
 
@@ -128,7 +143,7 @@ type Given struct {
 func Of(g Given) *Proof {
 	root := g.Doc.Assemblies[g.Doc.Root]
 	p := &Proof{Root: g.Doc.Root, Number: root.Number, Name: root.Name, Verdict: g.Report.Verdict, Clash: g.Clash, Joints: append([]fasten.Joint{}, g.Joints...), Levels: []Level{}, Motions: []Motion{},
-		Doubled: []Doubled{}, Findings: []Finding{}, Dismissed: []Dismissed{}, Values: []Value{}, Variants: []Variant{}, Parts: []Part{}}
+		Doubled: []Doubled{}, Findings: []Finding{}, Dismissed: []Dismissed{}, Values: []Value{}, Runs: append([]Run{}, g.Runs...), Variants: []Variant{}, Parts: []Part{}}
 	if v := g.Report.Verdict; g.Clash != nil && g.Clash.Verdict == "clash" && (v.Passes() || v == report.Loose) {
 		p.Verdict = report.Clashes
 	}
@@ -158,8 +173,12 @@ func Of(g Given) *Proof {
 	return p
 }
 
-// Passes tells whether it can be signed: all pass, nothing passes through anything that is not meant to, joints have no findings.
+// Passes tells whether it can be signed: all pass, nothing passes through anything that is not meant to, also in the motions that were kept, and joints have
+// no findings.
 func (p *Proof) Passes() bool {
+	if slices.ContainsFunc(p.Runs, func(r Run) bool { return r.Meets() }) {
+		return false
+	}
 	return p.Verdict.Passes() && (p.Clash == nil || p.Clash.Verdict == "clear") && !slices.ContainsFunc(p.Joints, func(j fasten.Joint) bool { return len(j.Findings) > 0 })
 }
 
