@@ -12,6 +12,7 @@ type Project struct {
 	Created    time.Time
 	Archived   bool   // put away: listed apart
 	Unit       string // lengths are shown and read in: mm or in
+	Pattern    string // of part numbers, as GV-###; none where there is none
 	Parts      int
 	Assemblies int
 	Changed    time.Time      // when a line was last posted in it, or when it was begun
@@ -52,7 +53,7 @@ func (s *Store) Projects(ctx context.Context) ([]Project, error) {
 // Project finds a project.
 func (s *Store) Project(ctx context.Context, id int64) (Project, error) {
 	p := Project{ID: id}
-	err := s.row(ctx, "SELECT name, created, archived IS NOT NULL, unit FROM projects WHERE id=?", []any{id}, &p.Name, &p.Created, &p.Archived, &p.Unit)
+	err := s.row(ctx, "SELECT name, created, archived IS NOT NULL, unit, pattern FROM projects WHERE id=?", []any{id}, &p.Name, &p.Created, &p.Archived, &p.Unit, &p.Pattern)
 	return p, err
 }
 
@@ -68,6 +69,11 @@ func (s *Store) Archive(ctx context.Context, id int64, away bool) error {
 // SetUnit lets a project show and read lengths in another unit.
 func (s *Store) SetUnit(ctx context.Context, id int64, unit string) error {
 	return s.mustFind(ctx, "UPDATE projects SET unit=? WHERE id=?", unit, id)
+}
+
+// SetPattern keeps how part numbers of a project are made.
+func (s *Store) SetPattern(ctx context.Context, id int64, pattern string) error {
+	return s.mustFind(ctx, "UPDATE projects SET pattern=? WHERE id=?", pattern, id)
 }
 
 // UnitOf is the unit of the project that an assembly is in.

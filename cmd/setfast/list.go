@@ -101,6 +101,9 @@ func tellPartsList(w io.Writer, l *list.List) error {
 	for _, m := range l.Brief.TooMany {
 		fmt.Fprintf(w, "too many: %d × %s\n", m.Over, m.Number)
 	}
+	for _, n := range l.Doubles {
+		fmt.Fprintf(w, "%s is the number of several\n", n)
+	}
 	if len(l.Brief.OutOfOrder) > 0 {
 		fmt.Fprintf(w, "out of order: %s\n", strings.Join(l.Brief.OutOfOrder, ", "))
 	}

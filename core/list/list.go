@@ -51,6 +51,8 @@ type List struct {
 	Items []Item   `json:"items"`
 	Mass  *float64 `json:"mass_kg"` // of all; null where one is not known
 	Brief Brief    `json:"brief"`
+	// Doubles are numbers that several parts or assemblies have.
+	Doubles []string `json:"doubles,omitempty"`
 }
 
 // Of lists the parts of a document's root, which is laid out: all levels in one, depth first in build order, or each assembly with its own. Suppressed
@@ -69,7 +71,7 @@ func Of(doc *assembly.Document, levels bool) *List {
 		out.Items = []Item{}
 	}
 	numbered(out.Items, root.Brief)
-	out.Brief = Against(Placed(doc), root.Brief)
+	out.Brief, out.Doubles = Against(Placed(doc), root.Brief), doubles(doc)
 	return out
 }
 

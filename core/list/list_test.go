@@ -87,3 +87,30 @@ func TestBrief(t *testing.T) {
 		}
 	}
 }
+
+// TestNumbers counts by patterns, and finds numbers that are there twice.
+func TestNumbers(t *testing.T) {
+	for _, c := range []struct {
+		pattern string
+		taken   []string
+		next    string
+		bad     bool
+	}{
+		{"GV-###", []string{"GV-101", "GV-099", "GV-1000", "X-500", "GV-10a", ""}, "GV-102", false},
+		{"GV-###", nil, "GV-001", false}, {"#", []string{"9"}, "", false}, {"A##-B", []string{"A07-B", "A99-C"}, "A08-B", false}, {"", []string{"1"}, "", false},
+		{"GV", nil, "", true}, {"G#V#", nil, "", true}, {"##########", nil, "", true},
+	} {
+		if err := CheckPattern(c.pattern); (err != nil) != c.bad {
+			t.Errorf("%q: %v", c.pattern, err)
+		}
+		if got := Next(c.pattern, c.taken); !c.bad && got != c.next {
+			t.Errorf("%q after %v: %q, not %q", c.pattern, c.taken, got, c.next)
+		}
+	}
+	if !Follows("GV-###", "GV-123") || Follows("GV-###", "GV-12") || !Follows("", "anything") {
+		t.Error("what follows a pattern")
+	}
+	if got := listed(t, strings.Replace(stand(""), `"number": "GV-102"`, `"number": "GV-101"`, 1), false); !strings.Contains(got, `"doubles":["GV-101"]`) {
+		t.Errorf("two parts of one number: %s", got)
+	}
+}

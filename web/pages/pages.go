@@ -10,6 +10,7 @@ import (
 
 	"setfast/app"
 	"setfast/app/words"
+	"setfast/core/list"
 	"setfast/store"
 	"setfast/web/ask"
 )
@@ -25,6 +26,8 @@ func (p *Pages) Routes(e *echo.Echo) {
 	e.POST("/p/:project/archive", ask.On("project", p.archive))
 	e.POST("/p/:project/delete", ask.On("project", p.deleteProject))
 	e.POST("/p/:project/unit", ask.On("project", p.setUnit))
+	e.POST("/p/:project/pattern", ask.On("project", p.setPattern))
+	e.POST("/parts/:part/number", ask.On("part", p.number))
 	e.POST("/p/:project/name", ask.On("project", p.renameProject))
 	e.POST("/p/:project/account", ask.On("project", p.accountAll))
 	e.POST("/p/:project/bring", ask.On("project", p.bring))
@@ -144,6 +147,24 @@ func (p *Pages) setUnit(c *echo.Context, n int64) error {
 	}
 	return c.Redirect(http.StatusSeeOther, "/p/"+c.Param("project"))
 }
+
+// setPattern keeps how part numbers of a project are made.
+func (p *Pages) setPattern(c *echo.Context, n int64) error {
+	pattern, err := ask.Text(c, "the pattern", "pattern", mostPattern)
+	if err != nil {
+		return err
+	}
+	if err := list.CheckPattern(pattern); err != nil {
+		return ask.Refuse(err.Error())
+	}
+	if err := p.App.Store.SetPattern(c.Request().Context(), n, pattern); err != nil {
+		return err
+	}
+	return c.Redirect(http.StatusSeeOther, "/p/"+c.Param("project"))
+}
+
+// mostPattern is how long a pattern of part numbers may be.
+const mostPattern = 60
 
 func (p *Pages) createProject(c *echo.Context) error {
 	name, err := words.Name("the project's name", c.FormValue("name"), words.MostProject)

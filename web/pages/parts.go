@@ -12,6 +12,7 @@ import (
 
 	"setfast/app"
 	"setfast/app/words"
+	"setfast/core/list"
 	"setfast/core/part"
 	"setfast/kernel"
 	"setfast/store"
@@ -27,6 +28,8 @@ type PartView struct {
 	Doubt string   // a size few parts have
 	Units []string // it may be read in
 	Gone  bool     // its shape is not there any more
+	Next  string   // the number it could have, by the project's pattern
+	Note  string   // what is odd about its number
 	Made  string   // of which other part, and how; empty: it was handed in
 }
 
@@ -74,7 +77,69 @@ func (p *Pages) PartViews(ctx context.Context, project store.Project) (shown []P
 		}
 		shown = append(shown, v)
 	}
+	numbers(shown, project.Pattern)
 	return shown, off, nil
+}
+
+// numbers tells which number comes next, where a part has none, and what is odd about the others: of another part, or of no part as the project numbers them.
+func numbers(shown []PartView, pattern string) {
+	var taken []string
+	of := map[string][]string{}
+	for _, v := range shown {
+		taken = append(taken, v.Number)
+		if v.Number != "" && !slices.Contains(of[v.Number], v.Name) {
+			of[v.Number] = append(of[v.Number], v.Name)
+		}
+	}
+	next := list.Next(pattern, taken)
+	for i := range shown {
+		v := &shown[i]
+		switch {
+		case v.Number == "":
+			v.Next = next
+		case len(of[v.Number]) > 1:
+			for _, name := range of[v.Number] {
+				if name != v.Name {
+					v.Note = "the number of " + name + " too"
+				}
+			}
+		case !list.Follows(pattern, v.Number) && !v.Fastener:
+			v.Note = "not as " + pattern
+		}
+	}
+}
+
+// number gives a part the next number of its project.
+func (p *Pages) number(c *echo.Context, n int64) error {
+	ctx := c.Request().Context()
+	row, err := p.App.Store.Part(ctx, n)
+	if err != nil {
+		return err
+	}
+	project, err := p.App.Store.Project(ctx, row.ProjectID)
+	if err != nil {
+		return err
+	}
+	all, err := p.App.Store.Parts(ctx, row.ProjectID)
+	if err != nil {
+		return err
+	}
+	var taken []string
+	for _, r := range all {
+		taken = append(taken, r.Number)
+	}
+	next := list.Next(project.Pattern, taken)
+	if next == "" {
+		return ask.Refuse("the project has no pattern of part numbers, or it has no digits left")
+	}
+	_, err = p.App.Store.ChangePart(ctx, n, func(row *store.Part) error {
+		row.Number = next
+		return nil
+	})
+	if err != nil {
+		return err
+	}
+	return c.NoContent(http.StatusNoContent)
 }
 
 // folder is the parts that are sorted under one word.
