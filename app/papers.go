@@ -5,10 +5,12 @@ import (
 	"cmp"
 	"context"
 	"encoding/json"
+	"errors"
 	"fmt"
+	"io/fs"
 	"os"
 	"path/filepath"
-	"strconv"
+	"slices"
 	"time"
 
 	"setfast/app/words"
@@ -106,9 +108,6 @@ type Paper struct {
 	Details  []string
 }
 
-// usualViews are those of a sheet where none are named.
-var usualViews = []string{"front", "top", "left", "iso"}
-
 // subject is an assembly to be drawn.
 func (a *App) subject(ctx context.Context, id int64, apart bool) (*sheet.Subject, *Judged, error) {
 	j, err := a.Judge(ctx, id)
@@ -150,17 +149,16 @@ func (a *App) subjectOf(ctx context.Context, j *Judged) (*sheet.Subject, error) 
 
 // Draw draws an assembly on a sheet.
 func (a *App) Draw(ctx context.Context, id int64, p Paper) (out *sheet.Sheet, err error) {
-	s, j, err := a.subject(ctx, id, p.Exploded)
+	s, _, err := a.subject(ctx, id, p.Exploded)
 	if err != nil {
 		return nil, err
 	}
 	s.Section = p.Section
 	names := p.Views
-	if len(names) == 0 && !p.Exploded {
-		names = usualViews
-	}
-	if p.Exploded {
-		names = append(append([]string{}, names...), "exploded")
+	if len(names) == 0 {
+		names = sheet.Usual(p.Exploded)
+	} else if p.Exploded {
+		names = append(slices.Clone(names), "exploded")
 	}
 	row, err := a.Store.Assembly(ctx, id)
 	if err != nil {
@@ -169,9 +167,6 @@ func (a *App) Draw(ctx context.Context, id int64, p Paper) (out *sheet.Sheet, er
 	in := p.In
 	in.Title.Number, in.Title.Name = row.Number, row.Name
 	in.Title.Date = cmp.Or(in.Title.Date, time.Now().Format(time.DateOnly))
-	if m := list.Of(j.Doc, false).Mass; m != nil {
-		in.Title.Mass = strconv.FormatFloat(*m, 'g', 4, 64) + " kg"
-	}
 	ctx, cancel := context.WithTimeout(ctx, a.Limits.Open)
 	defer cancel()
 	err = a.work(ctx, func() error {
@@ -257,45 +252,36 @@ func (b *bodies) step(ctx context.Context, m *export.Model, to *bytes.Buffer) er
 			solids = append(solids, s)
 		}
 	}
-	dir, err := kernel.WorkFolder("export")
-	if err != nil {
-		return err
-	}
-	defer os.RemoveAll(dir)
-	of, err := b.exact(ctx, dir, solids...)
-	if err != nil {
-		return err
-	}
-	names := map[string]string{}
-	for _, x := range of { // the kernel tells STEP from IGES by the name
-		named := x.File + "." + kernel.Format(x.Name)
-		if _, err := os.Stat(named); err != nil {
-			if err := os.Link(x.File, named); err != nil {
+	return b.laid(ctx, solids, func(of map[string]kernel.Exact) error {
+		names := map[string]string{}
+		dir := ""
+		for _, x := range of { // the kernel tells STEP from IGES by the name
+			dir, names[x.File] = filepath.Dir(x.File), x.File+"."+kernel.Format(x.Name)
+			if err := os.Link(x.File, names[x.File]); err != nil && !errors.Is(err, fs.ErrExist) {
 				return err
 			}
 		}
-		names[x.File] = named
-	}
-	recipe, left := m.Recipe(filepath.Join(dir, "out.step"), func(key string) (string, int, bool) {
-		s := b.solids[key]
-		if s == nil {
-			return "", 0, false
+		recipe, left := m.Recipe(filepath.Join(dir, "out.step"), func(key string) (string, int, bool) {
+			s := b.solids[key]
+			if s == nil {
+				return "", 0, false
+			}
+			x, ok := of[s.Key]
+			return names[x.File], x.Part, ok && (x.Scale == 0 || x.Scale == 1)
+		})
+		if len(left) == len(m.Parts) {
+			return words.Refuse("nothing in it has an exact shape")
 		}
-		x, ok := of[s.Key]
-		return names[x.File], x.Part, ok && (x.Scale == 0 || x.Scale == 1)
+		if err := b.a.Kernel.Make(ctx, dir, recipe); err != nil {
+			return words.Plainly(ctx, fmt.Errorf("STEP could not be written: %w", err))
+		}
+		data, err := os.ReadFile(filepath.Join(dir, "out.step"))
+		if err != nil {
+			return err
+		}
+		to.Write(data)
+		return nil
 	})
-	if len(left) == len(m.Parts) {
-		return words.Refuse("nothing in it has an exact shape")
-	}
-	if err := b.a.Kernel.Make(ctx, dir, recipe); err != nil {
-		return words.Plainly(ctx, fmt.Errorf("STEP could not be written: %w", err))
-	}
-	data, err := os.ReadFile(filepath.Join(dir, "out.step"))
-	if err != nil {
-		return err
-	}
-	to.Write(data)
-	return nil
 }
 
 // kept under which the settings of a sheet are.

@@ -8,6 +8,7 @@ import (
 	"time"
 
 	"setfast/app/words"
+	"setfast/core/assembly"
 	"setfast/core/attest"
 	"setfast/core/sheet"
 	"setfast/core/sweep"
@@ -31,7 +32,7 @@ func (a *App) Proof(ctx context.Context, id int64) (*attest.Proof, error) {
 	if err != nil {
 		return nil, err
 	}
-	g := attest.Given{Said: j.of.doc, Doc: j.Doc, Report: j.Report, Joints: j.Joints(), Written: saved.Document, Travels: map[[2]string]*sweep.Travelled{}, Files: map[string]string{},
+	g := attest.Given{Said: j.of.doc, Doc: j.Doc, Report: j.Report, Joints: j.Joints(), Written: saved.Document, Files: map[string]string{},
 		Source: func(key string) (string, string) {
 			row := j.Parts[key]
 			return row.SourceName, row.SourceSHA256
@@ -42,41 +43,15 @@ func (a *App) Proof(ctx context.Context, id int64) (*attest.Proof, error) {
 	if g.Clash, err = a.Clashes(ctx, id); err != nil {
 		return nil, err
 	}
-	for _, p := range j.Asm.Planned {
-		m := j.Asm.Mate(p.Joint)
-		if m == nil || m.IsCoupling() {
-			continue
-		}
-		d := m.Descriptor()
-		for i := range d.Coordinates {
-			of := d.Coordinates[i].Name
-			if p.Of != "" && p.Of != of || len(g.Travels) >= mostTravels {
-				continue
-			}
-			t, err := a.Travel(ctx, id, p.Joint, of)
-			if ctx.Err() != nil {
-				return nil, err
-			}
-			if err == nil { // what cannot be taken along its way has limits alone
-				g.Travels[[2]string{p.Joint, of}] = t
-			}
-		}
-	}
-	for i := range j.Asm.Drives {
-		if len(g.Runs) >= mostTravels {
-			break
-		}
-		x := attest.Run{Drive: j.Asm.Drives[i], Name: j.Asm.Drives[i].Name}
-		ran, err := a.Run(ctx, id, x.Drive, nil)
-		switch {
-		case err == nil:
-			x.Done = ran.Done
-		case ctx.Err() != nil:
+	err = g.Moving(ctx, j.Asm, mostTravels, func(joint, of string) (*sweep.Travelled, error) { return a.Travel(ctx, id, joint, of) }, func(d assembly.Drive) (*sweep.Done, error) {
+		ran, err := a.Run(ctx, id, d, nil)
+		if err != nil {
 			return nil, err
-		default:
-			x.Failed = err.Error()
 		}
-		g.Runs = append(g.Runs, x)
+		return ran.Done, nil
+	})
+	if err != nil {
+		return nil, err
 	}
 	if all := j.Asm.Variants; len(all) > 0 {
 		if g.Columns, err = a.Variants(ctx, id, variant.Columns(all)); err != nil {

@@ -23,20 +23,16 @@ func runExplode(c *call) int {
 	svg := c.String("svg", "", "draw the exploded view into this `file`")
 	force := c.Bool("force", false, "overwrite a file that is there")
 	unfenced := c.Bool("unfenced", false, "read even where the machine cannot keep the reader inside its folder")
-	files, code, ok := c.files(1, 1)
-	if !ok {
+	b, file, code := takeBodies(c, unfenced)
+	if b == nil {
 		return code
 	}
+	defer b.close()
 	ctx, cancel := signal.NotifyContext(context.Background(), os.Interrupt)
 	defer cancel()
-	b, err := readBodies(files[0], c.in, *unfenced)
-	if err != nil {
-		return c.fail("%s: %v", called(files[0]), err)
-	}
-	defer b.close()
 	x, err := b.apart(ctx)
 	if err != nil {
-		return c.fail("%s: %v", called(files[0]), err)
+		return c.fail("%s: %v", called(file), err)
 	}
 	if *svg != "" {
 		if err = free(*svg, *force); err == nil {

@@ -25,27 +25,23 @@ func runExport(c *call) int {
 	c.StringVar(&to.glb, "glb", "", "write glTF (metres, y upward) to this `file`")
 	force := c.Bool("force", false, "overwrite files that are there")
 	unfenced := c.Bool("unfenced", false, "read even where the machine cannot keep the reader inside its folder")
-	files, code, ok := c.files(1, 1)
-	if !ok {
+	b, file, code := takeBodies(c, unfenced)
+	if b == nil {
 		return code
 	}
+	defer b.close()
 	if to.step+to.stl+to.threemf+to.glb == "" {
 		return c.bad("export wants --step, --stl, --3mf or --glb, with a file")
 	}
 	ctx, cancel := signal.NotifyContext(context.Background(), os.Interrupt)
 	defer cancel()
-	b, err := readBodies(files[0], c.in, *unfenced)
-	if err != nil {
-		return c.fail("%s: %v", called(files[0]), err)
-	}
-	defer b.close()
 	rep, err := account.Check(ctx, b.doc, nil)
 	if err != nil {
-		return c.fail("%s: %v", called(files[0]), err)
+		return c.fail("%s: %v", called(file), err)
 	}
 	m, without, err := export.Of(b.doc, rep, b.doc.Root, func(key string) (*view.Shape, []float64) { return b.drawn[key], b.colors[key] })
 	if err != nil {
-		return c.fail("%s: %v", called(files[0]), err)
+		return c.fail("%s: %v", called(file), err)
 	}
 	for _, t := range []struct {
 		file  string

@@ -14,6 +14,7 @@ import (
 
 	"setfast/app/words"
 	"setfast/core/account"
+	"setfast/core/assembly"
 	"setfast/core/attest"
 	"setfast/core/clash"
 	"setfast/core/laid"
@@ -21,7 +22,6 @@ import (
 	"setfast/core/sheet"
 	"setfast/core/sweep"
 	"setfast/core/variant"
-	"setfast/paper"
 )
 
 // runProof gathers a check for a signature: 0 if it passes, 1 if not, 2 unreadable.
@@ -74,7 +74,7 @@ func (m *moving) proof(ctx context.Context, file string) (*attest.Proof, *report
 	if err != nil {
 		return nil, nil, err
 	}
-	g := attest.Given{Said: said, Doc: m.doc, Travels: map[[2]string]*sweep.Travelled{}, Files: map[string]string{}}
+	g := attest.Given{Said: said, Doc: m.doc, Files: map[string]string{}}
 	if g.Written, _, err = load(file, strings.NewReader("")); err != nil {
 		return nil, nil, err
 	}
@@ -105,40 +105,12 @@ func (m *moving) proof(ctx context.Context, file string) (*attest.Proof, *report
 		return nil, nil, err
 	}
 	root := m.doc.Assemblies[m.doc.Root]
-	for _, pl := range root.Planned {
-		mate := root.Mate(pl.Joint)
-		if mate == nil || mate.IsCoupling() {
-			continue
-		}
-		d := mate.Descriptor()
-		for i := range d.Coordinates {
-			of := d.Coordinates[i].Name
-			if pl.Of != "" && pl.Of != of {
-				continue
-			}
-			o := m.o
-			o.Least = -1
-			t, err := sweep.Travel(ctx, m.a.Study(ctx), m.parts, pl.Joint, of, o)
-			if ctx.Err() != nil {
-				return nil, nil, context.Cause(ctx)
-			}
-			if err == nil { // what cannot be taken along its way has limits alone
-				g.Travels[[2]string{pl.Joint, of}] = t
-			}
-		}
-	}
-	for i := range root.Drives {
-		d := root.Drives[i]
-		x := attest.Run{Drive: d, Name: d.Name}
-		o := m.o
-		o.Least = -1
-		if x.Done, err = sweep.Drive(ctx, m.a.Study(ctx), m.parts, d, o); err != nil {
-			if ctx.Err() != nil {
-				return nil, nil, context.Cause(ctx)
-			}
-			x.Done, x.Failed = nil, err.Error()
-		}
-		g.Runs = append(g.Runs, x)
+	m.o.Least = -1
+	err = g.Moving(ctx, root, mostUses, func(joint, of string) (*sweep.Travelled, error) {
+		return sweep.Travel(ctx, m.a.Study(ctx), m.parts, joint, of, m.o)
+	}, func(d assembly.Drive) (*sweep.Done, error) { return sweep.Drive(ctx, m.a.Study(ctx), m.parts, d, m.o) })
+	if err != nil {
+		return nil, nil, err
 	}
 	if all := said.Assemblies[said.Root].Variants; len(all) > 0 {
 		if g.Columns, err = variant.Run(ctx, said, variant.Columns(all)); err != nil {
@@ -196,66 +168,4 @@ func (m *moving) proofPDF(ctx context.Context, p *attest.Proof, rep *report.Repo
 	}
 	pages := words.ProofPages(p, "mm", likeness, nil)
 	return into(pages.Write)(file)
-}
-
-// runGuide tells how an assembly is put together.
-func runGuide(c *call) int {
-	asJSON := c.Bool("json", false, "print JSON: {base, steps: [{step, parts, sentence, removes}], left_out}")
-	pdf := c.String("pdf", "", "write a picture and a sentence a step to this `file`")
-	force := c.Bool("force", false, "overwrite a file that is there")
-	unfenced := c.Bool("unfenced", false, "read even where the machine cannot keep the reader inside its folder")
-	files, code, ok := c.files(1, 1)
-	if !ok {
-		return code
-	}
-	ctx, cancel := signal.NotifyContext(context.Background(), os.Interrupt)
-	defer cancel()
-	b, err := readBodies(files[0], c.in, *unfenced)
-	if err != nil {
-		return c.fail("%s: %v", called(files[0]), err)
-	}
-	defer b.close()
-	rep, err := account.Check(ctx, b.doc, nil)
-	if err != nil {
-		return c.fail("%s: %v", called(files[0]), err)
-	}
-	s := b.subject(rep)
-	if s.Exploded, err = b.apart(ctx); err != nil {
-		return c.fail("%s: %v", called(files[0]), err)
-	}
-	g, err := s.Guide(ctx)
-	if err != nil {
-		return c.fail("%s: %v", called(files[0]), err)
-	}
-	if *pdf != "" {
-		err := free(*pdf, *force)
-		if err == nil {
-			title := b.doc.Assemblies[b.doc.Root].Name
-			if title == "" {
-				title = b.doc.Root
-			}
-			err = into(func(w io.Writer) error { return paper.WritePDF(w, title, g.Pages(title)...) })(*pdf)
-		}
-		if err != nil {
-			return c.fail("%s could not be written: %v", *pdf, plain(err))
-		}
-	}
-	if *asJSON {
-		err = json.NewEncoder(c.out).Encode(g)
-	} else {
-		_, err = fmt.Fprintf(c.out, "Begin with %s.\n", g.Base)
-		for _, x := range g.Steps {
-			fmt.Fprintf(c.out, "%3d  %s\n", x.Step, x.Sentence)
-		}
-		for _, n := range g.Left {
-			fmt.Fprintf(c.out, "without a step: %s\n", n)
-		}
-	}
-	if err != nil {
-		return c.fail("the guide could not be written: %v", plain(err))
-	}
-	if len(g.Left) > 0 {
-		return 1
-	}
-	return 0
 }

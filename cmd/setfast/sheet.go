@@ -9,7 +9,6 @@ import (
 	"os"
 	"os/signal"
 	"slices"
-	"strconv"
 	"strings"
 	"time"
 
@@ -17,7 +16,6 @@ import (
 	"setfast/core/carry"
 	"setfast/core/explode"
 	"setfast/core/format"
-	"setfast/core/list"
 	"setfast/core/part"
 	"setfast/core/report"
 	"setfast/core/sheet"
@@ -51,38 +49,32 @@ func runSheet(c *call) int {
 	c.StringVar(&in.Title.Revision, "revision", "", "revision")
 	force := c.Bool("force", false, "overwrite files that are there")
 	unfenced := c.Bool("unfenced", false, "read even where the machine cannot keep the reader inside its folder")
-	named, code, ok := c.files(1, 1)
-	if !ok {
+	b, file, code := takeBodies(c, unfenced)
+	if b == nil {
 		return code
 	}
+	defer b.close()
 	ctx, cancel := signal.NotifyContext(context.Background(), os.Interrupt)
 	defer cancel()
 	names := strings.FieldsFunc(*views, func(r rune) bool { return r == ',' || r == ' ' })
-	b, err := readBodies(named[0], c.in, *unfenced)
-	if err != nil {
-		return c.fail("%s: %v", called(named[0]), err)
-	}
-	defer b.close()
+	var err error
 	var x *explode.Exploded
 	if *exploded || slices.Contains(names, "exploded") {
 		if x, err = b.apart(ctx); err != nil {
-			return c.fail("%s: %v", called(named[0]), err)
+			return c.fail("%s: %v", called(file), err)
 		}
 	}
 	if len(names) == 0 {
-		names = usualViews
-		if *exploded {
-			names = []string{"front", "top"}
-		}
+		names = sheet.Usual(*exploded)
 	}
 	if *exploded && !slices.Contains(names, "exploded") {
 		names = append(slices.Clone(names), "exploded")
 	}
 	s, err := b.sheet(ctx, in, names, x, *section, split(*dims), split(*details))
 	if err != nil {
-		return c.fail("%s: %v", called(named[0]), err)
+		return c.fail("%s: %v", called(file), err)
 	}
-	for kind, write := range map[string]func(w io.Writer) error{"svg": s.Drawing.WriteSVG, "dxf": s.Drawing.WriteDXF, "pdf": func(w io.Writer) error { return paper.WritePDF(w, called(named[0]), s.Drawing) }} {
+	for kind, write := range map[string]func(w io.Writer) error{"svg": s.Drawing.WriteSVG, "dxf": s.Drawing.WriteDXF, "pdf": func(w io.Writer) error { return paper.WritePDF(w, called(file), s.Drawing) }} {
 		to := *files[kind]
 		if to == "" {
 			continue
@@ -110,9 +102,6 @@ func runSheet(c *call) int {
 	return 0
 }
 
-// usualViews are those of a sheet where none are named.
-var usualViews = []string{"front", "top", "left", "iso"}
-
 // sheet draws the root.
 func (b *bodies) sheet(ctx context.Context, in sheet.Input, names []string, x *explode.Exploded, section string, dims, details []string) (*sheet.Sheet, error) {
 	rep, err := account.Check(ctx, b.doc, nil)
@@ -128,9 +117,6 @@ func (b *bodies) sheet(ctx context.Context, in sheet.Input, names []string, x *e
 	in.Title.Number, in.Title.Name = root.Number, root.Name
 	if in.Title.Name == "" {
 		in.Title.Name = b.doc.Root
-	}
-	if m := list.Of(b.doc, false).Mass; m != nil {
-		in.Title.Mass = strconv.FormatFloat(*m, 'g', 4, 64) + " kg"
 	}
 	return sheet.Make(ctx, in)
 }

@@ -153,3 +153,16 @@ func (b *bodies) options(clearance float64) clash.Options {
 	}
 	return o
 }
+
+// takeBodies reads the one file that a command names, with its shapes; nothing where it cannot be read, with what to exit with.
+func takeBodies(c *call, unfenced *bool) (b *bodies, file string, code int) {
+	files, code, ok := c.files(1, 1)
+	if !ok {
+		return nil, "", code
+	}
+	b, err := readBodies(files[0], c.in, *unfenced)
+	if err != nil {
+		return nil, "", c.fail("%s: %v", called(files[0]), err)
+	}
+	return b, files[0], 0
+}

@@ -222,10 +222,26 @@ func (s *Subject) Detail(text string) (d Detail, err error) {
 	return Detail{View: strings.TrimSpace(view), At: f.O, R: radius}, err
 }
 
+// massDigits are the digits to which a mass is told on a sheet.
+const massDigits = 4
+
+// Usual are the views of a sheet where none are named.
+func Usual(exploded bool) []string {
+	if exploded {
+		return []string{"front", "top", "exploded"}
+	}
+	return []string{"front", "top", "left", "iso"}
+}
+
 // Ask puts views, dimensions and details that are asked for into an input.
 func (s *Subject) Ask(in *Input, views, dims, details []string) (err error) {
 	if in.Views, in.Rows, err = s.Views(views); err != nil {
 		return err
+	}
+	own := *s.Doc
+	own.Root = s.Name
+	if m := list.Of(&own, false).Mass; m != nil {
+		in.Title.Mass = strconv.FormatFloat(*m, 'g', massDigits, 64) + " kg"
 	}
 	for _, text := range dims {
 		d, err := s.Dim(text)

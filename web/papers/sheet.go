@@ -41,9 +41,6 @@ func choices(all []string, taken func(string) bool) (out []choice) {
 	return out
 }
 
-// usual are the views that a sheet has where nothing is asked.
-var usual = []string{"front", "top", "left", "iso"}
-
 // sheet shows the assembly on a sheet, or hands it out as a file.
 func (p *Papers) sheet(c *echo.Context, n int64) error {
 	h, err := p.head(c, n, "sheet", "Sheet")
@@ -149,7 +146,7 @@ func askedOf(q url.Values) (asked app.Paper, err error) {
 		in.Moves[strings.TrimSpace(what)] = [2]float64{dx, dy}
 	}
 	if len(asked.Views) == 0 && !asked.Exploded {
-		asked.Views = usual
+		asked.Views = sheet.Usual(false)
 	}
 	return asked, nil
 }
