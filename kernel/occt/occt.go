@@ -3,7 +3,7 @@ package occt
 
 /*
 #cgo CXXFLAGS: -std=c++17 -O1 -w -I/usr/include/opencascade -DOCC_CONVERT_SIGNALS
-#cgo LDFLAGS: -lTKXDESTEP -lTKXDEIGES -lTKSTEP -lTKSTEPAttr -lTKSTEP209 -lTKSTEPBase -lTKIGES -lTKXSBase -lTKXCAF -lTKVCAF -lTKCAF -lTKLCAF -lTKCDF -lTKMesh -lTKFillet -lTKOffset -lTKBool -lTKBO -lTKShHealing -lTKTopAlgo -lTKGeomAlgo -lTKPrim -lTKBRep -lTKGeomBase -lTKG3d -lTKG2d -lTKMath -lTKernel
+#cgo LDFLAGS: -lTKXDESTEP -lTKXDEIGES -lTKSTEP -lTKSTEPAttr -lTKSTEP209 -lTKSTEPBase -lTKIGES -lTKXSBase -lTKXCAF -lTKVCAF -lTKCAF -lTKLCAF -lTKCDF -lTKMesh -lTKHLR -lTKFillet -lTKOffset -lTKBool -lTKBO -lTKShHealing -lTKTopAlgo -lTKGeomAlgo -lTKPrim -lTKBRep -lTKGeomBase -lTKG3d -lTKG2d -lTKMath -lTKernel
 #include <stdlib.h>
 #include "occt.h"
 */

@@ -11,6 +11,7 @@
 //   chamfer D | round R           all edges of the top shape that can take it
 //   assembly NAME                 a product of others: those that "use" names next
 //   use K X Y Z QW QX QY QZ NAME  the K-th product so far, from 0, placed in the assembly begun last
+//   seen DX DY DZ UX UY UZ PATH   how long what is seen of the stack is, and what is hidden, looking along a direction
 //   color R G B                   of the product written next
 //   call NAME X Y Z               the face nearest to a point, of the product written next
 //   product NAME…                 the top shape becomes a part of this name
@@ -65,6 +66,13 @@
 #include <TopLoc_Location.hxx>
 #include <gp_Quaternion.hxx>
 
+#include <BRepGProp.hxx>
+#include <GProp_GProps.hxx>
+#include <HLRAlgo_Projector.hxx>
+#include <HLRBRep_Algo.hxx>
+#include <HLRBRep_HLRToShape.hxx>
+
+#include <fstream>
 #include <map>
 #include <sstream>
 #include <stdexcept>
@@ -118,6 +126,27 @@ TopoDS_Shape outline(const TopoDS_Shape &s, const gp_Pnt &p, const gp_Dir &d, do
   }
   if (best.IsNull()) throw std::runtime_error("no flat face is there");
   return BRepPrimAPI_MakePrism(best, gp_Vec(d) * h).Shape();
+}
+
+// seen writes how long the edges and outlines are that are seen of shapes along a direction, and of how long the hidden ones are, by the library's own removal
+// of hidden lines; edges over which faces go on smoothly do not count.
+void seen(const std::vector<TopoDS_Shape> &shapes, const gp_Dir &look, const gp_Dir &up, const std::string &path) {
+  Handle(HLRBRep_Algo) algo = new HLRBRep_Algo();
+  for (auto &s : shapes) algo->Add(s);
+  algo->Projector(HLRAlgo_Projector(gp_Ax2(gp_Pnt(0, 0, 0), look.Reversed(), up.Crossed(look.Reversed()))));
+  algo->Update();
+  algo->Hide();
+  HLRBRep_HLRToShape to(algo);
+  auto length = [](TopoDS_Shape s) {
+    if (s.IsNull()) return 0.0;
+    BRepLib::BuildCurves3d(s);
+    GProp_GProps g;
+    BRepGProp::LinearProperties(s, g);
+    return g.Mass();
+  };
+  std::ofstream out(path);
+  out << length(to.VCompound()) + length(to.OutLineVCompound()) << " " << length(to.HCompound()) + length(to.OutLineHCompound()) << "\n";
+  if (!out) throw std::runtime_error("cannot write " + path);
 }
 
 struct maker {
@@ -280,6 +309,10 @@ struct maker {
         for (int i = 1; i <= es.Extent(); i++) m.Add(d, TopoDS::Edge(es(i)));
         stack.push_back(m.Shape());
       }
+    } else if (w == "seen") {
+      gp_Dir look = dir();
+      gp_Dir up = dir();
+      seen(stack, look, up, rest());
     } else if (w == "color") {
       double r = num(), g = num(), b = num();
       color = Quantity_Color(r, g, b, Quantity_TOC_sRGB);
