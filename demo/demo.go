@@ -40,69 +40,75 @@ func Files(ctx context.Context, k *kernel.Runner, dir string) ([]string, error) 
 // Load brings the sample project into a store through the ordinary import, and builds its assemblies by the ordinary acts.
 // say, where given, hears of each step.
 func Load(ctx context.Context, a *app.App, say func(string)) error {
+	_, _, err := load(ctx, a, Name, say)
+	return err
+}
+
+// load makes a project of the sample's parts and assemblies, and tells which those are by name.
+func load(ctx context.Context, a *app.App, called string, say func(string)) (project int64, key map[string]string, err error) {
 	if say == nil {
 		say = func(string) {}
 	}
 	dir, err := os.MkdirTemp("", "setfast-demo-")
 	if err != nil {
-		return err
+		return 0, nil, err
 	}
 	defer os.RemoveAll(dir)
 	say("making the sample parts")
 	names, err := Files(ctx, a.Kernel, dir)
 	if err != nil {
-		return fmt.Errorf("the sample parts cannot be made: %w", err)
+		return 0, nil, fmt.Errorf("the sample parts cannot be made: %w", err)
 	}
-	project, err := a.Store.CreateProject(ctx, Name)
+	project, err = a.Store.CreateProject(ctx, called)
 	if err != nil {
-		return err
+		return 0, nil, err
 	}
 	var in []app.Incoming
 	for _, n := range names {
 		f, err := os.Open(filepath.Join(dir, n))
 		if err != nil {
-			return err
+			return 0, nil, err
 		}
 		defer f.Close()
 		in = append(in, app.Incoming{Name: n, From: f})
 	}
 	_, files, err := a.Stage(ctx, project, app.Files(in...))
 	if err != nil {
-		return err
+		return 0, nil, err
 	}
 	b := &builder{ctx: ctx, app: a, project: project, key: map[string]string{}}
 	for _, f := range files {
 		say("importing " + f.Name)
 		got, err := a.ReadStaged(ctx, project, f.ID)
 		if err != nil {
-			return err
+			return 0, nil, err
 		}
 		if got.State != "done" {
-			return fmt.Errorf("sample part %s: %s", f.Name, got.Message)
+			return 0, nil, fmt.Errorf("sample part %s: %s", f.Name, got.Message)
 		}
 	}
 	parts, err := a.Store.Parts(ctx, project)
 	if err != nil {
-		return err
+		return 0, nil, err
 	}
 	for _, p := range parts {
 		i := slices.Index(names, p.SourceName)
 		if i < 0 {
-			return fmt.Errorf("sample part %s came out of nowhere", p.Name)
+			return 0, nil, fmt.Errorf("sample part %s came out of nowhere", p.Name)
 		}
 		r := recipes[i]
 		p.Number, p.Material, p.Density, p.Fastener = r.number, r.material, r.density, r.fastener
 		if err := a.Store.UpdatePart(ctx, p); err != nil {
-			return err
+			return 0, nil, err
 		}
 		b.key[r.name] = p.Key()
 	}
 	for _, f := range []func(){b.stand, b.crank, b.hinge, b.cover, b.placed, b.latch, b.drive, b.bolted} {
 		if f(); b.err != nil {
-			return b.err
+			return 0, nil, b.err
 		}
 	}
-	return nil
+	return project, b.key, nil
 }
 
 // builder says acts one after another and stops at the first that fails.

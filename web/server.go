@@ -38,7 +38,10 @@ const policy = "default-src 'none'; script-src 'self' 'wasm-unsafe-eval'; worker
 
 // Options say how the interface is served.
 type Options struct {
-	Log   *slog.Logger
+	Log *slog.Logger
+	// Exercises opens the project of exercises that come with the program, and makes it where it is not there; nil: there are none.
+	Exercises func(ctx context.Context) (project int64, err error)
+
 	Hosts []string // names it answers to besides those of loopback, such as setfast.example:8443
 }
 
@@ -86,7 +89,7 @@ func New(a *app.App, o Options) (*Server, error) {
 	e.StaticFS("/static", st)
 	p := &pages.Pages{App: a}
 	p.Routes(e)
-	(&papers.Papers{App: a}).Routes(e)
+	(&papers.Papers{App: a, Exercises: o.Exercises}).Routes(e)
 	b := &bench.Bench{App: a, Log: o.Log, Parts: p, Fault: func(c *echo.Context, err error) string {
 		_, msg := s.inWords(c, err)
 		return msg

@@ -150,7 +150,7 @@ func runServe(c *call, withDemo bool) int {
 			return fail(err)
 		}
 	}
-	srv, err := web.New(s.app, web.Options{Log: log, Hosts: hosts})
+	srv, err := web.New(s.app, web.Options{Log: log, Hosts: hosts, Exercises: func(ctx context.Context) (int64, error) { return demo.Exercises(ctx, s.app) }})
 	if err != nil {
 		return fail(err)
 	}

@@ -3,6 +3,7 @@ package papers
 
 import (
 	"bytes"
+	"context"
 	"encoding/csv"
 	"errors"
 	"html/template"
@@ -21,7 +22,11 @@ import (
 )
 
 // Papers serves them.
-type Papers struct{ App *app.App }
+type Papers struct {
+	App *app.App
+	// Exercises opens the project of exercises that come with the program; nil where none do.
+	Exercises func(ctx context.Context) (project int64, err error)
+}
 
 // who is the name written beside an edit until there are accounts of people.
 const who = "designer"
@@ -37,6 +42,7 @@ func (p *Papers) Routes(e *echo.Echo) {
 	e.POST("/a/:asm/sign", ask.On("asm", p.sign))
 	p.daybook(e)
 	p.marks(e)
+	p.practices(e)
 	e.GET("/a/:asm/out", ask.On("asm", p.out))
 }
 
