@@ -79,9 +79,18 @@ func TestAccess(t *testing.T) {
 		w.click(`.stackline .rowopen`)
 		w.until(`document.querySelectorAll("#joint-told li").length`)
 		axe("a fastened joint")
-		for _, panel := range []string{"repeat", "drill"} {
+		for _, panel := range []string{"repeat", "drill", "apart"} {
 			w.command(panel)
 			axe(panel)
+		}
+		for path, ready := range map[string]string{"list": ".partslist", "sheet": ".leaf svg", "guide": ".guide svg", "proof": ".digest", "daybook": ".daylines", "out": ".outlist", "at/3": ".prooftable", "between?from=1&to=3": ".differs"} {
+			open(fmt.Sprintf("/a/%d/%s", as[0].ID, path))
+			w.until(fmt.Sprintf("document.querySelector(%q)", ready))
+			axe(path)
+		}
+		for _, path := range []string{"practice", fmt.Sprint("marking?key=", as[0].ID, "&of=", as[1].ID)} {
+			open(fmt.Sprintf("/p/%d/%s", id, path))
+			axe(path)
 		}
 		w.Page.Close()
 	}
