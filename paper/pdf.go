@@ -2,7 +2,10 @@
 package paper
 
 import (
+	"bytes"
+	"crypto/sha256"
 	_ "embed" // the typeface
+	"fmt"
 	"io"
 
 	"codeberg.org/go-pdf/fpdf"
@@ -47,6 +50,12 @@ func WritePDF(w io.Writer, title string, drawings ...*sheet.Drawing) error {
 func draw(f *fpdf.Fpdf, d *sheet.Drawing, m *sheet.Mark) {
 	pen := sheet.Pens[m.Pen]
 	at := m.Points[0]
+	if m.Image != nil {
+		name := fmt.Sprintf("%x", sha256.Sum256(m.Image))
+		f.RegisterImageOptionsReader(name, fpdf.ImageOptions{ImageType: "PNG"}, bytes.NewReader(m.Image))
+		f.ImageOptions(name, at[0], d.H-m.Points[1][1], m.Points[1][0]-at[0], m.Points[1][1]-at[1], false, fpdf.ImageOptions{ImageType: "PNG"}, 0, "")
+		return
+	}
 	if m.Text != "" {
 		style := ""
 		if m.Bold {

@@ -38,6 +38,7 @@ func runSheet(c *call) int {
 	section := c.String("section", "", "cut through this axis, or along this flat face, as component/`feature`")
 	c.BoolVar(&in.Third, "third", false, "third angle; first where it is not asked for")
 	c.BoolVar(&in.Hidden, "hidden", false, "hidden lines in views along an axis")
+	c.BoolVar(&in.Shaded, "shaded", false, "surfaces under the lines")
 	c.BoolVar(&in.Smooth, "smooth", false, "edges over which faces go on smoothly, too")
 	dims := c.String("dims", "", "dimensions, with semicolons: `view: feature, feature` or view: round feature")
 	details := c.String("details", "", "details, with semicolons: `view: feature, radius in mm`")

@@ -24,6 +24,7 @@ type Mark struct {
 	High   float64 // of capitals
 	Bold   bool
 	Align  Align
+	Image  []byte // PNG, between the first place and the second
 	Of     string // what it belongs to: a view, the list, the title block, a balloon
 }
 

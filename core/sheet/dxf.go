@@ -51,6 +51,7 @@ func (d *Drawing) WriteDXF(w io.Writer) error {
 		layer := Pens[m.Pen].Name
 		p := m.Points[0]
 		switch {
+		case m.Image != nil: // lines alone go there
 		case m.Text != "":
 			put(0, "TEXT", 8, layer, 10, p[0], 20, p[1], 40, m.High, 1, plainText(m.Text))
 			if m.Align != Left {

@@ -43,6 +43,7 @@ type Input struct {
 	Scale     string // unsaid: the largest that fits
 	Third     bool   // third angle; else first
 	Hidden    bool   // hidden lines in views along an axis
+	Shaded    bool   // surfaces under the lines, but for sections
 	Smooth    bool   // edges over which faces go on smoothly, too
 	NoList    bool
 	Unit      string // in which dimensions are lettered: mm, or in
@@ -111,7 +112,7 @@ func Make(ctx context.Context, in Input) (*Sheet, error) {
 	if err := l.details(); err != nil {
 		return nil, err
 	}
-	return l.make()
+	return l.make(ctx)
 }
 
 // cells are the places of views about the front, columns to the right and rows downward, in first angle (ISO 5456-2).
@@ -161,7 +162,7 @@ func (l *layout) carrier() {
 }
 
 // make tries sizes from the smallest and scales from the largest.
-func (l *layout) make() (*Sheet, error) {
+func (l *layout) make(ctx context.Context) (*Sheet, error) {
 	sizes := Sizes[:isoSizes]
 	if l.in.Size != "" {
 		s, err := SizeNamed(l.in.Size)
@@ -188,7 +189,7 @@ func (l *layout) make() (*Sheet, error) {
 			if k < len(sizes)-1 && !l.legible(s) {
 				break
 			}
-			return l.draw(some[i])
+			return l.draw(ctx, some[i])
 		}
 	}
 	if l.in.Scale != "" {
@@ -236,7 +237,7 @@ func (l *layout) legible(s Scale) bool {
 }
 
 // draw draws all at the scale that was found.
-func (l *layout) draw(s Scale) (*Sheet, error) {
+func (l *layout) draw(ctx context.Context, s Scale) (*Sheet, error) {
 	d := &Drawing{W: l.size.W, H: l.size.H}
 	for _, v := range l.views {
 		by := l.in.Moves["view "+v.Name]
@@ -248,7 +249,13 @@ func (l *layout) draw(s Scale) (*Sheet, error) {
 	l.centring(p)
 	for _, v := range l.views {
 		out.Views = append(out.Views, v.Name)
-		v.draw(&pad{d: d, of: "view " + v.Name}, s)
+		p := &pad{d: d, of: "view " + v.Name}
+		if l.in.Shaded {
+			if err := v.shade(ctx, p); err != nil {
+				return nil, err
+			}
+		}
+		v.draw(p, s)
 	}
 	l.rounds(d)
 	for _, v := range l.views {

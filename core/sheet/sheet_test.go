@@ -195,6 +195,7 @@ func cross(a, b, c [2]float64) float64 {
 // TestFiles reads what is written: SVG is well-formed, as large as the sheet; DXF has pairs of codes and values, and each arc and circle as one.
 func TestFiles(t *testing.T) {
 	in := rowOf(3, 40, `Plate <"&"> Größe`)
+	in.Shaded = true
 	s, err := Make(context.Background(), in)
 	if err != nil {
 		t.Fatal(err)
@@ -227,7 +228,7 @@ func TestFiles(t *testing.T) {
 			count[e.Name.Local]++
 		}
 	}
-	if count["circle"] != rounds || count["text"] != texts || rounds < 3 {
+	if count["image"] != 4 || count["circle"] != rounds || count["text"] != texts || rounds < 3 {
 		t.Errorf("SVG has %v, the drawing %d circles, %d texts", count, rounds, texts)
 	}
 	if err := s.Drawing.WriteDXF(&dxf); err != nil {

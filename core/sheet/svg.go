@@ -1,6 +1,7 @@
 package sheet
 
 import (
+	"encoding/base64"
 	"encoding/xml"
 	"fmt"
 	"io"
@@ -70,6 +71,9 @@ func (d *Drawing) svg(b *strings.Builder, m *Mark) {
 		style += ` stroke-dasharray="` + strings.Join(dash, " ") + `"`
 	}
 	switch {
+	case m.Image != nil:
+		fmt.Fprintf(b, `<image x="%s" y="%s" width="%s" height="%s" preserveAspectRatio="none" href="data:image/png;base64,%s"/>`, number(m.Points[0][0]), number(d.H-m.Points[1][1]),
+			number(m.Points[1][0]-m.Points[0][0]), number(m.Points[1][1]-m.Points[0][1]), base64.StdEncoding.EncodeToString(m.Image))
 	case m.Text != "":
 		anchor := [...]string{"start", "middle", "end"}[m.Align]
 		weight := ""

@@ -1,7 +1,10 @@
 package sheet
 
 import (
+	"bytes"
+	"context"
 	"fmt"
+	"image/png"
 	"math"
 	"slices"
 	"strings"
@@ -225,3 +228,31 @@ func (p *pad) arrow(from, tip [2]float64) {
 
 // letterOf is the label of the n-th section.
 func letterOf(n int) string { return fmt.Sprintf("%c–%c", 'A'+n, 'A'+n) }
+
+// Surfaces are painted in so many pixels to a mm, at most so many along a side.
+const (
+	pixels     = 8
+	mostPixels = 3000
+)
+
+// shade paints the surfaces of a view under its lines; of a section they are not painted.
+func (v *shown) shade(ctx context.Context, p *pad) error {
+	if v.View.Cut != nil {
+		return nil
+	}
+	if v.of != nil {
+		return nil // a round piece has its lines alone
+	}
+	w, h := v.w(), v.h()
+	by := min(pixels, mostPixels/max(w, h, 1))
+	img, err := view.Shade(ctx, v.Items, v.View, v.seen.Low, v.seen.High, max(1, int(w*by)), max(1, int(h*by)), func(int) view.Tint { return view.Grey })
+	if err != nil {
+		return err
+	}
+	var out bytes.Buffer
+	if err := png.Encode(&out, img); err != nil {
+		return err
+	}
+	p.d.Marks = append(p.d.Marks, Mark{Points: [][2]float64{{v.x, v.y}, {v.x + w, v.y + h}}, Image: out.Bytes(), Of: p.of})
+	return nil
+}

@@ -184,3 +184,45 @@ func TestCut(t *testing.T) {
 		t.Errorf("what stays whole is not cut: %+v", whole)
 	}
 }
+
+// TestShade paints two boxes, one before the other: of what lies over a pixel the nearest is seen, where there is nothing it is clear, and what looks to the
+// light is brighter.
+func TestShade(t *testing.T) {
+	red, blue := Tint{1, 0, 0}, Tint{0, 0, 1}
+	items := []Item{{Shape: box(geom.V(0, 20, 0), geom.V(10, 30, 10)), Pose: geom.Home}, {Shape: box(geom.V(4, 0, 4), geom.V(14, 10, 14)), Pose: geom.Home}, {}}
+	tint := func(i int) Tint { return [3]Tint{red, blue, red}[i] }
+	img, err := Shade(context.Background(), items, front, [2]float64{-2, -2}, [2]float64{18, 18}, 200, 200, tint)
+	if err != nil {
+		t.Fatal(err)
+	}
+	at := func(x, z float64) (c [4]uint8) {
+		p := img.NRGBAAt(int((x+2)*10), int((18-z)*10))
+		return [4]uint8{p.R, p.G, p.B, p.A}
+	}
+	for place, want := range map[[2]float64]string{{2, 2}: "red", {6, 6}: "blue", {12, 12}: "blue", {12, 2}: "clear", {-1, 5}: "clear"} {
+		c := at(place[0], place[1])
+		is := "clear"
+		if c[3] > 0 {
+			is = map[bool]string{true: "red", false: "blue"}[c[0] > c[2]]
+		}
+		if is != want {
+			t.Errorf("at %v it is %s, %v, not %s", place, is, c, want)
+		}
+	}
+	img, err = Shade(context.Background(), items[:1], iso, [2]float64{-40, -40}, [2]float64{40, 40}, 160, 160, tint)
+	if err != nil {
+		t.Fatal(err)
+	}
+	levels := map[uint8]bool{}
+	for i := 0; i < len(img.Pix); i += 4 {
+		if img.Pix[i+3] == 255 {
+			levels[img.Pix[i]] = true
+		}
+	}
+	if len(levels) < 3 {
+		t.Errorf("a box from its corner has %d levels of brightness, not three", len(levels))
+	}
+	if empty, err := Shade(context.Background(), nil, iso, [2]float64{}, [2]float64{}, 4, 4, tint); err != nil || empty.Pix[3] != 0 {
+		t.Errorf("nothing: %v", err)
+	}
+}

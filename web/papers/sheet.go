@@ -76,7 +76,7 @@ func (p *Papers) sheet(c *echo.Context, n int64) error {
 		}
 	}
 	v := sheetView{head: h, Query: template.URL(q.Encode()), Asked: map[string]string{}}
-	for _, k := range []string{"section", "owner", "by", "approved", "revision", "angle", "exploded", "hidden", "smooth", "nolist", "dims", "details", "revisions", "moves"} {
+	for _, k := range []string{"section", "owner", "by", "approved", "revision", "angle", "exploded", "hidden", "smooth", "shaded", "nolist", "dims", "details", "revisions", "moves"} {
 		v.Asked[k] = q.Get(k)
 	}
 	v.Views = choices(names, func(s string) bool { return has(asked.Views, s) })
@@ -125,7 +125,7 @@ func askedOf(q url.Values) (asked app.Paper, err error) {
 	}
 	asked = app.Paper{Views: q["view"], Section: strings.TrimSpace(q.Get("section")), Exploded: q.Get("exploded") != "", Dims: lines("dims"), Details: lines("details")}
 	in := &asked.In
-	in.Size, in.Scale, in.Third, in.Hidden, in.Smooth, in.NoList = q.Get("size"), q.Get("scale"), q.Get("angle") == "third", q.Get("hidden") != "", q.Get("smooth") != "", q.Get("nolist") != ""
+	in.Size, in.Scale, in.Third, in.Hidden, in.Smooth, in.Shaded, in.NoList = q.Get("size"), q.Get("scale"), q.Get("angle") == "third", q.Get("hidden") != "", q.Get("smooth") != "", q.Get("shaded") != "", q.Get("nolist") != ""
 	in.Title.Owner, in.Title.Creator, in.Title.Approver, in.Title.Revision = q.Get("owner"), q.Get("by"), q.Get("approved"), q.Get("revision")
 	for _, l := range lines("revisions") {
 		cells := strings.SplitN(l, ",", 4)
