@@ -56,6 +56,11 @@ func (a *App) Between(ctx context.Context, id, from, to int64, wide, high float6
 	if b.B, err = a.Moment(ctx, id, to); err != nil {
 		return nil, err
 	}
+	return &b, a.side(ctx, &b, wide, high)
+}
+
+// side compares two states and draws them side by side.
+func (a *App) side(ctx context.Context, b *Between, wide, high float64) (err error) {
 	b.Result = compare.Of(b.A.of.doc, b.B.of.doc, b.A.Report, b.B.Report)
 	differs := func(name string) bool {
 		c := &b.Result.Components
@@ -66,10 +71,10 @@ func (a *App) Between(ctx context.Context, id, from, to int64, wide, high float6
 		b.Pictures[i], err = a.likeness(ctx, j, differs, wide, high)
 		var r *words.Refusal
 		if err != nil && !errors.As(err, &r) {
-			return nil, err
+			return err
 		}
 	}
-	return &b, nil
+	return nil
 }
 
 // MomentPicture shows a moment.

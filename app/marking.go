@@ -85,3 +85,22 @@ func (a *App) submission(ctx context.Context, project, id int64) (*mark.Submissi
 	}
 	return s, nil
 }
+
+// Submission is one assembly beside the key: what is told of it, and both side by side.
+func (a *App) Submission(ctx context.Context, project, key, id int64, wide, high float64) (*Marked, *Between, error) {
+	rows, err := a.Mark(ctx, project, key, []int64{id})
+	if err != nil {
+		return nil, nil, err
+	}
+	if len(rows) != 1 {
+		return nil, nil, words.Refuse("the key is no submission")
+	}
+	var b Between
+	if b.A, err = a.Judge(ctx, key); err != nil {
+		return nil, nil, err
+	}
+	if b.B, err = a.Judge(ctx, id); err != nil {
+		return nil, nil, err
+	}
+	return &rows[0], &b, a.side(ctx, &b, wide, high)
+}

@@ -137,6 +137,9 @@ func (a *App) Sign(ctx context.Context, id int64, who, note, digest string) erro
 	case !p.Passes():
 		return words.Refuse("it does not pass as it is, so there is nothing to sign: it is %s", p.Verdict)
 	}
+	if all, err := a.Store.KeptOf(ctx, id); err != nil || len(all) >= mostBeside {
+		return cmp.Or(err, words.Refuse("%d things are kept beside this assembly; take some away first", mostBeside))
+	}
 	now := time.Now().UTC()
 	data, err := json.Marshal(Signature{who, now, note, digest})
 	if err != nil {

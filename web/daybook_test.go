@@ -101,6 +101,11 @@ func TestMarking(t *testing.T) {
 			t.Errorf("%v says nothing of %q", r, want)
 		}
 	}
+	if s := get(fmt.Sprintf("/%d?key=%d", placed, key), 200); !strings.Contains(s, "does not pass") || !strings.Contains(s, "relations removed") || strings.Count(s, "<svg xmlns") != 2 {
+		t.Error("the page of a submission lacks its reasons, its differences or its pictures")
+	}
+	get(fmt.Sprintf("/%d?key=%d", key, key), 422)
+	get(fmt.Sprintf("/%d", placed), 422)
 	if s := get("?key=999999", 404); s == "" {
 		t.Error("a key that is not there")
 	}

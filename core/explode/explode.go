@@ -296,6 +296,9 @@ func (a *apart) together(rest []*unit) bool {
 	var dir geom.Vec
 	for _, u := range rest {
 		for i := range u.dirs {
+			if a.ctx.Err() != nil {
+				return false
+			}
 			d := u.dirs[i].dir
 			if g := a.along(u, d, len(best)); g != nil {
 				best, dir = g, d

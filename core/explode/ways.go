@@ -22,7 +22,7 @@ const (
 // look finds who is beside whom, and the directions in which each may leave.
 func (a *apart) look() {
 	for _, u := range a.units {
-		if u.dirs, u.holders = nil, nil; u.gone {
+		if u.dirs, u.holders = nil, nil; u.gone || a.ctx.Err() != nil {
 			continue
 		}
 		var faces []geom.Vec
@@ -187,7 +187,7 @@ func (a *apart) freeWay(u *unit, with []*unit) *way {
 }
 
 func (a *apart) free(u *unit, w *way, with []*unit) bool {
-	if s := w.stopper; s != nil && !s.gone && !slices.Contains(with, s) {
+	if s := w.stopper; s != nil && !s.gone && !slices.Contains(with, s) || a.ctx.Err() != nil {
 		return false
 	}
 	for _, v := range a.units {

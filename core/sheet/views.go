@@ -232,7 +232,7 @@ func letterOf(n int) string { return fmt.Sprintf("%c–%c", 'A'+n, 'A'+n) }
 // Surfaces are painted in so many pixels to a mm, at most so many along a side.
 const (
 	pixels     = 8
-	mostPixels = 3000
+	mostPixels = 1600
 )
 
 // shade paints the surfaces of a view under its lines; of a section they are not painted.

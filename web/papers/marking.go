@@ -10,6 +10,7 @@ import (
 	"github.com/labstack/echo/v5"
 
 	"setfast/app"
+	"setfast/app/words"
 	"setfast/core/mark"
 	"setfast/store"
 	"setfast/web/ask"
@@ -82,4 +83,41 @@ func (p *Papers) marking(c *echo.Context, n int64) error {
 // marks adds the pages of a project.
 func (p *Papers) marks(e *echo.Echo) {
 	e.GET("/p/:project/marking", ask.On("project", p.marking))
+	e.GET("/p/:project/marking/:asm", ask.On("project", p.submission))
+}
+
+type submissionView struct {
+	Title    string
+	Project  store.Project
+	Key, ID  int64
+	Row      *app.Marked
+	Said     []string
+	Pictures [2]template.HTML
+}
+
+// submission shows one that was handed in beside the key.
+func (p *Papers) submission(c *echo.Context, n int64) error {
+	ctx := c.Request().Context()
+	id, err := ask.Number(c, "asm")
+	if err != nil {
+		return err
+	}
+	v := submissionView{ID: id}
+	if v.Key, err = seqOf(c.QueryParam("key")); err != nil {
+		return ask.Refuse("choose the key first")
+	}
+	if v.Project, err = p.App.Store.Project(ctx, n); err != nil {
+		return err
+	}
+	row, b, err := p.App.Submission(ctx, n, v.Key, id, likenessWide, likenessHigh)
+	if err != nil {
+		return err
+	}
+	v.Row, v.Title, v.Said = row, row.File+" · Marking", words.Compared(b.Result)
+	for i, d := range b.Pictures {
+		if v.Pictures[i], err = inline(d); err != nil {
+			return err
+		}
+	}
+	return c.Render(http.StatusOK, "submission.html", v)
 }

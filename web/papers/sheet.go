@@ -11,6 +11,7 @@ import (
 	"github.com/labstack/echo/v5"
 
 	"setfast/app"
+	"setfast/core/part"
 	"setfast/core/sheet"
 	"setfast/paper"
 	"setfast/web/ask"
@@ -25,7 +26,30 @@ type sheetView struct {
 	Sizes  []choice
 	Scales []choice
 	Asked  map[string]string
+	Marks  []feature    // what a section may go through
 	Query  template.URL // of the same sheet as a file
+}
+
+// feature is one that can be named, with what it is.
+type feature struct{ Ref, Label string }
+
+// mostFeatures are offered to be named.
+const mostFeatures = 800
+
+// features lists what sections, dimensions and details may name: round and flat features of the parts that are placed here.
+func features(j *app.Judged) (out []feature) {
+	for _, c := range j.Asm.Components {
+		p := j.Doc.Parts[c.Part]
+		if p == nil || c.Made() {
+			continue
+		}
+		for _, name := range p.Order {
+			if f := p.Features[name]; (f.HasAxis() || f.Kind == part.Plane) && len(out) < mostFeatures {
+				out = append(out, feature{c.Name + "/" + name, f.Describe() + " of " + c.Name})
+			}
+		}
+	}
+	return out
 }
 
 // choice is one of several, and whether it is taken.
@@ -79,6 +103,7 @@ func (p *Papers) sheet(c *echo.Context, n int64) error {
 	for _, k := range []string{"section", "owner", "by", "approved", "revision", "angle", "exploded", "hidden", "smooth", "shaded", "nolist", "dims", "details", "revisions", "moves"} {
 		v.Asked[k] = q.Get(k)
 	}
+	v.Marks = features(j)
 	v.Views = choices(names, func(s string) bool { return has(asked.Views, s) })
 	v.Sizes = choices(sheet.SizeNames(), func(s string) bool { return s == in.Size })
 	v.Scales = choices(sheet.ScaleNames(), func(s string) bool { return s == in.Scale })
