@@ -94,6 +94,10 @@ func tellApart(w io.Writer, x *explode.Exploded) error {
 		fmt.Fprintf(w, "%3d  %s, along %s by %s mm\n", i+1, strings.Join(s.Parts, ", "), strings.Join(along, " "), part.Number(s.By))
 	}
 	for _, s := range x.Stuck {
+		if len(s.CaughtOn) == 0 {
+			fmt.Fprintf(w, "%s is said to leave, but stays\n", s.Part)
+			continue
+		}
 		fmt.Fprintf(w, "caught: %s, on %s\n", s.Part, strings.Join(s.CaughtOn, ", "))
 	}
 	for _, name := range x.Missing {

@@ -102,6 +102,10 @@ func TestOf(t *testing.T) {
 			Sub: []Unit{unitOfBoxes("clamp/top", "top", [6]float64{-5, -5, 10, 105, 105, 15}), unitOfBoxes("clamp/rim", "rim", [6]float64{-5, -5, 0, 0, 105, 10}, [6]float64{100, -5, 0, 105, 105, 10}, [6]float64{0, -5, 0, 100, 0, 10}, [6]float64{0, 100, 0, 100, 105, 10}),
 				unitOfBoxes("clamp/foot", "foot", [6]float64{-5, -5, -5, 105, 105, 0})}}}, Options{Base: "base"}, "clamp/foot[0 0 -1], clamp/rim[0 0 -1], clamp/top[0 0 1], base"},
 		{"as it is said", []Unit{base, unitOfBoxes("a", "a", [6]float64{0, 0, 10, 100, 100, 20})}, Options{Said: []Step{{Parts: []string{"a"}, Along: [3]float64{0, 2, 0}, By: 40}, {Parts: []string{"gone"}, Along: [3]float64{1, 0, 0}}}}, "a[0 1 0], base"},
+		{"said to leave together, and to come apart where they stand", []Unit{base, unitOfBoxes("a", "a", [6]float64{0, 0, 10, 100, 100, 20}), unitOfBoxes("b", "b", [6]float64{0, 0, 20, 100, 100, 30})},
+			Options{Said: []Step{{Parts: []string{"a", "b"}, Along: [3]float64{0, 0, 1}, By: 60}, {Parts: []string{"b"}, Along: [3]float64{0, 0, 1}, By: 30}}}, "a+b[0 0 1], b[0 0 1], base"},
+		{"said to come apart through one another", []Unit{base, unitOfBoxes("a", "a", [6]float64{0, 0, 10, 100, 100, 20}), unitOfBoxes("b", "b", [6]float64{0, 0, 20, 100, 100, 30})},
+			Options{Said: []Step{{Parts: []string{"a", "b"}, Along: [3]float64{0, 0, 1}, By: 60}, {Parts: []string{"b"}, Along: [3]float64{0, 0, -1}, By: 30}}}, "a+b[0 0 1], b[0 0 -1], b on a, base"},
 		{"without shapes", []Unit{unitOfBoxes("label", "label")}, Options{}, ""},
 		{"another base", []Unit{base, unitOfBoxes("a", "a", [6]float64{0, 0, 10, 100, 100, 20})}, Options{Base: "a"}, "base[0 0 -1], a"},
 		{"none is named: the largest stays", []Unit{unitOfBoxes("a", "a", [6]float64{0, 0, 10, 10, 10, 20}), base}, Options{}, "a[0 0 1], base"},
@@ -114,8 +118,8 @@ func TestOf(t *testing.T) {
 		}
 		roomy(t, c.name, c.units, x)
 	}
-	if _, err := Of(context.Background(), []Unit{base}, Options{Said: []Step{{Parts: []string{"base"}, Along: [3]float64{0, 0, 1}}}}); err == nil {
-		t.Error("the base was moved")
+	if x, err := Of(context.Background(), []Unit{base}, Options{Said: []Step{{Parts: []string{"base"}, Along: [3]float64{0, 0, 1}}}}); err != nil || told(x) != "base on , base" {
+		t.Errorf("the base was moved: %v %v", err, x)
 	}
 	gone, cancel := context.WithCancel(context.Background())
 	cancel()

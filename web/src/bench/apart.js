@@ -68,7 +68,8 @@ export class Apart extends Panel {
   /** @param {Exploded} x */
   taken(x) {
     this.steps = x.steps.map((s) => ({ ...s, parts: [...s.parts], along: [...s.along] }));
-    const told = x.stuck.map((s) => `${s.part} is caught on ${s.caught_on.join(", ")}.`);
+    const caught = (/** @type {string[]} */ on) => (on.length ? `is caught on ${on.join(", ")}.` : "stays: it is the base.");
+    const told = x.stuck.map((s) => `${s.part} ${caught(s.caught_on)}`);
     told.push(...(x.missing ?? []).map((n) => `${n} is not there.`));
     if (x.no_shape.length) told.push(`Without a shape: ${x.no_shape.join(", ")}.`);
     this.get("apart-told").replaceChildren(...told.map((t) => make("li", "", t)));
