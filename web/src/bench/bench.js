@@ -1,6 +1,6 @@
 // @ts-check
 // The Bench: joins the stage, the account and the sentence, and says to the server what is done.
-import { again, asking, pause, Refusal } from "../net.js";
+import { again, asking } from "../net.js";
 import { Stage } from "../stage/stage.js";
 import { NoStage } from "../stage/none.js";
 import { Accounting } from "./accounting.js";
@@ -26,6 +26,7 @@ import { Sentence } from "./sentence.js";
 import { Measuring } from "./measuring.js";
 import { Choosing } from "./choosing.js";
 import { Moving } from "./moving.js";
+import { Posts } from "./posts.js";
 import { merge, poses } from "./state.js";
 import { grows, relationChoices } from "./choices.js";
 import { shake } from "./shake.js";
@@ -35,7 +36,6 @@ import { Tug } from "./tug.js";
 const tellFor = { good: 3200, bad: 7000 }; // ms
 const buttons = ".bar [data-act], .stage [data-act], .sentence [data-act], .inviting [data-act]"; // the account has its own
 const many = 100; // lines that are made in slices
-const askAgain = 1500; // ms between questions to a server that is gone
 
 /** @param {string} css */
 const $ = (css) => /** @type {HTMLElement} */ (document.querySelector(css));
@@ -57,10 +57,7 @@ export class Bench {
     this.call = asking(asm);
     /** @type {import("./state.js").State | null} */
     this.state = null;
-    this.busy = false;
-    /** @type {Promise<void> | undefined} */
-    this.catching = undefined;
-    this.gone = false; // the server does not answer: what it has done shows when it is back
+    this.posts = new Posts(this);
     this.view = $("#view");
     this.stage = this.makeStage();
     this.sentence = new Sentence(/** @type {HTMLFormElement} */ ($("#saying")), this.stage, this.call, (a) => this.act(a));
@@ -88,7 +85,7 @@ export class Bench {
     this.copying = new Copying({
       act: (a) => this.act(a), post: (path, body) => this.post(path, body, true), call: this.call, several: () => this.several(),
       last: () => this.looks.last(), sentence: this.sentence, ask, tell: (text, bad) => this.tell(text, bad), stage: this.stage,
-      clear: () => this.ledger.chooseNone(), back: (which) => this.back(which),
+      clear: () => this.ledger.chooseNone(), back: (which) => this.posts.back(which),
     });
     this.sentence.marked = (names) => this.ledger.picked(names);
     this.sentence.posted = () => this.copying.posted();
@@ -111,7 +108,7 @@ export class Bench {
     this.commands = table({
       looks: this.looks, copying: this.copying, moving: this.moving, divider: this.divider, stage: this.stage,
       sentence: this.sentence, coupling: this.coupling, running: this.running, tug: this.tug,
-      ledger: this.ledger, placing: this.placing, pointer: this.pointer, act: (a) => this.act(a), back: (which) => this.back(which),
+      ledger: this.ledger, placing: this.placing, pointer: this.pointer, act: (a) => this.act(a), back: (which) => this.posts.back(which),
       withPart: (run) => this.withPart(run), everything: () => this.everything(), title: () => this.title(), view: this.view, asm,
       first: this.first, helping: this.helping, measuring: this.measuring, shake: () => this.shake(), nextLoose: () => this.nextLoose(),
       groupLines: () => this.groupLines(), bring: () => this.bring(), accountFor: () => this.accounting.open(), choosing: this.choosing,
@@ -128,8 +125,8 @@ export class Bench {
       if (button instanceof HTMLElement) this.commands[button.dataset.act ?? ""]?.run();
     });
     // another window may have changed the assembly while this one was out of sight
-    addEventListener("focus", () => this.catchUp());
-    document.addEventListener("visibilitychange", () => this.catchUp());
+    addEventListener("focus", () => this.posts.catchUp());
+    document.addEventListener("visibilitychange", () => this.posts.catchUp());
   }
 
   /** What panels of proposals act on. */
@@ -300,89 +297,9 @@ export class Bench {
     return this.post("do", a, true);
   }
 
-  /** @param {"undo" | "redo"} which */
-  back(which) {
-    if (this.busy || !this.state?.[which]) return;
-    this.sentence.clear();
-    this.post(which, {}, true);
-  }
-
-  /**
-   * Says something to the server, meant for the state that is shown. What is sent again, because the answer was lost or the server
-   * busy, is done once.
-   * @param {string} path @param {object} body @param {boolean} keepView
-   */
-  async post(path, body, keepView) {
-    if (this.busy || !this.state) return false;
-    if (this.gone) {
-      this.tell("The server does not answer yet; waiting for it …", true);
-      return false;
-    }
-    this.busy = true;
-    document.body.setAttribute("aria-busy", "true");
-    await this.catching;
-    const token = crypto.getRandomValues(new Uint32Array(4)).join("-").slice(0, 40);
-    const base = this.state.seq;
-    try {
-      const s = await again(() => this.call(path, { ...body, base, token }));
-      await this.take(s.later ? await again(() => this.call("state")) : s, keepView);
-      if (s.later && s.said) this.tell(s.said);
-      return true;
-    } catch (e) {
-      await this.failed(/** @type {Error} */ (e));
-      return false;
-    } finally {
-      this.busy = false;
-      document.body.removeAttribute("aria-busy");
-    }
-  }
-
-  /** @param {Error} e */
-  async failed(e) {
-    this.tell(e.message, true);
-    if (!(e instanceof Refusal)) return;
-    if (e.status === 409) await this.take(await this.call("state"), true);
-    if (e.passing) this.waitForServer();
-  }
-
-  /** Asks until there is an answer, and shows how things stand then. */
-  async waitForServer() {
-    if (this.gone) return;
-    this.gone = true;
-    for (;;) {
-      await pause(askAgain);
-      try {
-        const s = await this.call(`state?since=${this.state?.seq}`);
-        if (s) await this.take(s, true);
-        this.tell(s ? "The server answers again; here is how it stands now." : "The server answers again. Nothing has changed; go on.");
-        break;
-      } catch (e) {
-        if (!(e instanceof Refusal) || !e.passing) break;
-        this.tell(e.message, true);
-      }
-    }
-    this.gone = false;
-  }
-
-  /** Looks whether another window changed anything. What is done meanwhile waits for the answer. */
-  catchUp() {
-    this.catching ??= this.lookAgain().finally(() => {
-      this.catching = undefined;
-    });
-    return this.catching;
-  }
-
-  async lookAgain() {
-    if (!this.state || this.busy || this.tug.held || document.visibilityState !== "visible") return;
-    try {
-      const s = await this.call(`state?since=${this.state.seq}`);
-      if (s) {
-        await this.take(s, true);
-        this.tell("This was changed in another window; here is how it stands now.");
-      }
-    } catch (e) {
-      this.tell(/** @type {Error} */ (e).message, true);
-    }
+  /** @param {string} path @param {object} body @param {boolean} keepView */
+  post(path, body, keepView) {
+    return this.posts.post(path, body, keepView);
   }
 
   /** Shows a motion of the account. @param {number} k */
