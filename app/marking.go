@@ -5,7 +5,6 @@ import (
 	"strings"
 
 	"setfast/app/words"
-	"setfast/core/clash"
 	"setfast/core/mark"
 	"setfast/core/report"
 )
@@ -28,8 +27,7 @@ func (a *App) Mark(ctx context.Context, project, key int64, ids []int64) ([]Mark
 	if err != nil {
 		return nil, err
 	}
-	k := mark.KeyOf(of.Doc, of.Report)
-	before := map[string]string{}
+	m := mark.Marker{Key: mark.KeyOf(of.Doc, of.Report)}
 	var out []Marked
 	for _, id := range ids {
 		if id == key {
@@ -43,14 +41,7 @@ func (a *App) Mark(ctx context.Context, project, key int64, ids []int64) ([]Mark
 			out = append(out, Marked{id, mark.Unreadable("", words.Plainly(ctx, err))})
 			continue
 		}
-		row := mark.Against(k, s)
-		print := mark.Print(s.Said)
-		if first, seen := before[print]; seen {
-			row.SameAs = &first
-		} else {
-			before[print] = s.File
-		}
-		out = append(out, Marked{id, row})
+		out = append(out, Marked{id, m.Row(s)})
 	}
 	return out, nil
 }
@@ -78,11 +69,7 @@ func (a *App) submission(ctx context.Context, project, id int64) (*mark.Submissi
 	if err != nil {
 		return nil, err
 	}
-	for _, p := range found.Pairs {
-		if p.Kind == clash.Clash {
-			s.Clashes++
-		}
-	}
+	s.Clashes = found.Clashes()
 	return s, nil
 }
 

@@ -9,7 +9,6 @@ import (
 
 	"setfast/app/words"
 	"setfast/core/assembly"
-	"setfast/core/clash"
 	"setfast/core/edit"
 	"setfast/store"
 )
@@ -202,12 +201,7 @@ func (a *App) TryExercise(ctx context.Context, id int64, answer string) error {
 	if err != nil {
 		return err
 	}
-	clashes := 0
-	for _, p := range found.Pairs {
-		if p.Kind == clash.Clash {
-			clashes++
-		}
-	}
+	clashes := found.Clashes()
 	relations := 0
 	for _, m := range j.Asm.Mates {
 		if !m.Made() && !m.Suppressed {
@@ -252,13 +246,7 @@ func (a *App) right(ctx context.Context, x *Exercise) (string, error) {
 		if err != nil {
 			return "", err
 		}
-		n := 0
-		for _, p := range found.Pairs {
-			if p.Kind == clash.Clash {
-				n++
-			}
-		}
-		return strconv.Itoa(n), nil
+		return strconv.Itoa(found.Clashes()), nil
 	}
 	return "", words.Refuse("nothing tells the answer to %q", x.Ask)
 }

@@ -32,7 +32,7 @@ func (a *App) Proof(ctx context.Context, id int64) (*attest.Proof, error) {
 	if err != nil {
 		return nil, err
 	}
-	g := attest.Given{Said: j.of.doc, Doc: j.Doc, Report: j.Report, Joints: j.Joints(), Written: saved.Document, Files: map[string]string{},
+	g := attest.Given{Doc: j.Doc, Report: j.Report, Joints: j.Joints(), Written: saved.Document, Files: map[string]string{},
 		Source: func(key string) (string, string) {
 			row := j.Parts[key]
 			return row.SourceName, row.SourceSHA256

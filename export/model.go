@@ -163,15 +163,6 @@ func (b *builder) group(name string, uses []placed.Use, depth int) int {
 	return len(b.m.Products) - 1
 }
 
-// OfPart is a model of one part alone.
-func OfPart(key, name string, shape *view.Shape, color []float64) *Model {
-	p := Part{Key: key, Name: name, Shape: shape, Color: plainColor}
-	if len(color) == 3 {
-		p.Color = [3]float64(color)
-	}
-	return &Model{Parts: []Part{p}, Products: []Product{{Name: name, Uses: []Use{{Name: name}}}}}
-}
-
 // each visits every use of a part with where it stands.
 func (m *Model) each(visit func(p *Part, at geom.Pose)) {
 	var walk func(k int, at geom.Pose)

@@ -1,7 +1,6 @@
 package main
 
 import (
-	"bytes"
 	"context"
 	"encoding/json"
 	"fmt"
@@ -77,11 +76,7 @@ func (b *bodies) explodedSVG(ctx context.Context, x *explode.Exploded, file stri
 	if err != nil {
 		return err
 	}
-	var out bytes.Buffer
-	if err := s.Drawing.WriteSVG(&out); err != nil {
-		return err
-	}
-	return os.WriteFile(file, out.Bytes(), 0o600)
+	return into(s.Drawing.WriteSVG)(file)
 }
 
 // tellApart prints the steps for people.

@@ -29,21 +29,14 @@ func runMark(c *call) int {
 		return c.fail("%s: %v", called(files[0]), err)
 	}
 	var rows []mark.Row
-	before := map[string]string{}
+	m := mark.Marker{Key: key}
 	for _, f := range files[1:] {
 		s, err := submitted(f, c.in)
 		if err != nil {
 			rows = append(rows, mark.Unreadable(f, err))
 			continue
 		}
-		row := mark.Against(key, s)
-		print := mark.Print(s.Said)
-		if first, seen := before[print]; seen {
-			row.SameAs = &first
-		} else {
-			before[print] = f
-		}
-		rows = append(rows, row)
+		rows = append(rows, m.Row(s))
 	}
 	if *to != "" {
 		if err := free(*to, *force); err == nil {
@@ -119,11 +112,7 @@ func submitted(file string, in io.Reader) (*mark.Submission, error) {
 			defer b.close()
 			err := k.look(b, true)
 			if found, ok := k.Report.Clash.(*clash.Found); ok && err == nil {
-				for _, p := range found.Pairs {
-					if p.Kind == "clash" {
-						s.Clashes++
-					}
-				}
+				s.Clashes = found.Clashes()
 			}
 		}
 	}

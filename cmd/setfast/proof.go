@@ -74,7 +74,7 @@ func (m *moving) proof(ctx context.Context, file string) (*attest.Proof, *report
 	if err != nil {
 		return nil, nil, err
 	}
-	g := attest.Given{Said: said, Doc: m.doc, Files: map[string]string{}}
+	g := attest.Given{Doc: m.doc, Files: map[string]string{}}
 	if g.Written, _, err = load(file, strings.NewReader("")); err != nil {
 		return nil, nil, err
 	}

@@ -1,7 +1,6 @@
 package main
 
 import (
-	"bytes"
 	"context"
 	"encoding/json"
 	"fmt"
@@ -81,12 +80,8 @@ func runSheet(c *call) int {
 			continue
 		}
 		err := free(to, *force)
-		var out bytes.Buffer
 		if err == nil {
-			err = write(&out)
-		}
-		if err == nil {
-			err = os.WriteFile(to, out.Bytes(), 0o600)
+			err = into(write)(to)
 		}
 		if err != nil {
 			return c.fail("%s could not be written: %v", to, plain(err))

@@ -126,7 +126,6 @@ type Part struct {
 
 // Given is what a proof is made of.
 type Given struct {
-	Said    *assembly.Document // as it is said
 	Doc     *assembly.Document // laid out
 	Report  *report.Report
 	Clash   *clash.Found // nil where it was not looked for

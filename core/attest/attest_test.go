@@ -29,7 +29,7 @@ func hinge(t *testing.T, more string) Given {
 	if err != nil {
 		t.Fatal(err)
 	}
-	return Given{Said: doc, Doc: doc, Report: rep, Written: []byte(text), Files: map[string]string{"leaf.step": "11"}, Source: func(string) (string, string) { return "leaf.step", "11" }}
+	return Given{Doc: doc, Report: rep, Written: []byte(text), Files: map[string]string{"leaf.step": "11"}, Source: func(string) (string, string) { return "leaf.step", "11" }}
 }
 
 // TestOf gathers what a reviewer asks for, level by level, and tells what can be signed.

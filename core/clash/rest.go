@@ -333,3 +333,13 @@ func keyOf(a, b *Item, o Options) key {
 	}
 	return k
 }
+
+// Clashes counts the pairs that pass through one another, and are not meant to.
+func (f *Found) Clashes() (n int) {
+	for i := range f.Pairs {
+		if f.Pairs[i].Kind == Clash {
+			n++
+		}
+	}
+	return n
+}

@@ -248,7 +248,7 @@ func (a *apart) alone(rest []*unit, held bool) bool {
 		if !held && u.held() {
 			continue
 		}
-		w := a.freeWay(u, nil)
+		w := a.freeWay(u)
 		if w == nil {
 			continue
 		}

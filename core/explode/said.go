@@ -54,7 +54,7 @@ func (a *apart) said() error {
 		for _, u := range group {
 			var on []string
 			for _, v := range a.units {
-				if !v.gone && !in(group, v) && a.blocks(u, v, d) {
+				if !v.gone && !slices.Contains(group, v) && a.blocks(u, v, d) {
 					on = append(on, v.Name)
 				}
 			}
@@ -69,13 +69,4 @@ func (a *apart) said() error {
 		a.out.Steps = append(a.out.Steps, Step{Parts: there, Along: clean(d).Array(), By: s.By})
 	}
 	return nil
-}
-
-func in(group []*unit, v *unit) bool {
-	for _, u := range group {
-		if u == v {
-			return true
-		}
-	}
-	return false
 }

@@ -45,7 +45,8 @@ func (a *apart) look() {
 		if !u.Fastener || len(u.dirs) == 0 { // a fastener leaves along its axis
 			u.frames()
 		} else {
-			u.dirs = slices.DeleteFunc(u.dirs, func(w way) bool { return w.kind > byAxis && u.hasAxis() })
+			axis := u.hasAxis()
+			u.dirs = slices.DeleteFunc(u.dirs, func(w way) bool { return axis && w.kind > byAxis })
 		}
 		u.sort(beside)
 	}
@@ -176,22 +177,22 @@ func reach(low, high, d geom.Vec) float64 {
 	return max(low.X*d.X, high.X*d.X) + max(low.Y*d.Y, high.Y*d.Y) + max(low.Z*d.Z, high.Z*d.Z)
 }
 
-// freeWay is the first direction in which nothing that is still there stands in the way, but for those that leave with it.
-func (a *apart) freeWay(u *unit, with []*unit) *way {
+// freeWay is the first direction in which nothing that is still there stands in the way.
+func (a *apart) freeWay(u *unit) *way {
 	for i := range u.dirs {
-		if a.free(u, &u.dirs[i], with) {
+		if a.free(u, &u.dirs[i]) {
 			return &u.dirs[i]
 		}
 	}
 	return nil
 }
 
-func (a *apart) free(u *unit, w *way, with []*unit) bool {
-	if s := w.stopper; s != nil && !s.gone && !slices.Contains(with, s) || a.ctx.Err() != nil {
+func (a *apart) free(u *unit, w *way) bool {
+	if s := w.stopper; s != nil && !s.gone || a.ctx.Err() != nil {
 		return false
 	}
 	for _, v := range a.units {
-		if v == u || v.gone || w.free[v] || slices.Contains(with, v) {
+		if v == u || v.gone || w.free[v] {
 			continue
 		}
 		if a.blocks(u, v, w.dir) {
@@ -210,7 +211,7 @@ func (a *apart) free(u *unit, w *way, with []*unit) bool {
 func (a *apart) sameWay(u *unit, d geom.Vec) bool {
 	for i := range u.dirs {
 		if same(u.dirs[i].dir, d) {
-			return a.free(u, &u.dirs[i], nil)
+			return a.free(u, &u.dirs[i])
 		}
 	}
 	return false

@@ -343,3 +343,24 @@ func Table(rows []Row) [][]string {
 	}
 	return out
 }
+
+// Marker holds submissions against a key one after another, and tells which were handed in before under other names.
+type Marker struct {
+	Key    *Key
+	before map[string]string
+}
+
+// Row marks a submission.
+func (m *Marker) Row(s *Submission) Row {
+	row := Against(m.Key, s)
+	print := Print(s.Said)
+	if first, seen := m.before[print]; seen {
+		row.SameAs = &first
+		return row
+	}
+	if m.before == nil {
+		m.before = map[string]string{}
+	}
+	m.before[print] = s.File
+	return row
+}

@@ -182,7 +182,7 @@ func (g *Guide) Pages(title string) []*Drawing {
 		p := &pad{d: d}
 		p.bold([2]float64{filed, a4.H - 2*margin}, plain, Left, fitted(title, plain*boldWider, a4.W-filed-4*margin))
 		p.text([2]float64{a4.W - margin, a4.H - 2*margin}, small, Right, fmt.Sprintf("%d/%d", n+1, pages))
-		p.text([2]float64{filed, margin}, tiny, Left, "Fit and constraints are geometry, not strength; work on it under local codes and licensed practice.")
+		p.text([2]float64{filed, margin}, tiny, Left, cautious)
 		if n == 0 {
 			p.text([2]float64{filed, a4.H - 2*margin - 7}, small, Left, fitted("Begin with "+g.Base+".", small, a4.W-filed-margin))
 		}

@@ -65,10 +65,13 @@ func (l *layout) title(p *pad, s Scale) {
 	if l.size.W-filed-margin-l.block[0] < caution {
 		at[1] += l.block[1]
 	}
-	p.text(at, tiny, Left, "Fit and constraints are geometry, not strength; work on it under local codes and licensed practice.")
+	p.text(at, tiny, Left, cautious)
 }
 
-// caution is how wide the caution is, about.
+// cautious is what stands on every sheet and page of a guide.
+const cautious = "Fit and constraints are geometry, not strength; work on it under local codes and licensed practice."
+
+// caution is how wide that is, about.
 const caution = 115
 
 // boldWider is how much wider bold letters are.

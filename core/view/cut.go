@@ -2,6 +2,7 @@ package view
 
 import (
 	"math"
+	"slices"
 
 	"setfast/core/geom"
 )
@@ -107,7 +108,7 @@ func (a *Area) covers(l *stroke) (out []span1) {
 			}
 		}
 	}
-	sortFloats(at)
+	slices.Sort(at)
 	for k := 1; k < len(at); k++ {
 		m := (at[k-1] + at[k]) / 2
 		if at[k] > at[k-1] && a.Holds(l.a.X+m*(l.b.X-l.a.X), l.a.Y+m*(l.b.Y-l.a.Y)) {

@@ -6,8 +6,6 @@ import (
 	"slices"
 )
 
-func sortFloats(list []float64) { slices.Sort(list) }
-
 // alike is how many places to a mm lines are told apart by.
 const alike = 100
 

@@ -5,6 +5,7 @@ import (
 	"encoding/csv"
 	"html/template"
 	"net/http"
+	"slices"
 	"strconv"
 
 	"github.com/labstack/echo/v5"
@@ -50,7 +51,7 @@ func (p *Papers) marking(c *echo.Context, n int64) error {
 		if a.Off {
 			continue
 		}
-		taken := len(q["of"]) == 0 || has(q["of"], strconv.FormatInt(a.ID, 10))
+		taken := len(q["of"]) == 0 || slices.Contains(q["of"], strconv.FormatInt(a.ID, 10))
 		if taken {
 			ids = append(ids, a.ID)
 		}

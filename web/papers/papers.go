@@ -190,15 +190,6 @@ func (p *Papers) out(c *echo.Context, n int64) error {
 	return blob(c, h.Asm.Name+"."+as, kind, data)
 }
 
-func has(list []string, s string) bool {
-	for _, x := range list {
-		if x == s {
-			return true
-		}
-	}
-	return false
-}
-
 // refused is what is said to who asked for what cannot be.
 func refused(err error) (msg string, ok bool) {
 	var r *words.Refusal

@@ -5,6 +5,7 @@ import (
 	"html/template"
 	"net/http"
 	"net/url"
+	"slices"
 	"strconv"
 	"strings"
 
@@ -104,7 +105,7 @@ func (p *Papers) sheet(c *echo.Context, n int64) error {
 		v.Asked[k] = q.Get(k)
 	}
 	v.Marks = features(j)
-	v.Views = choices(names, func(s string) bool { return has(asked.Views, s) })
+	v.Views = choices(names, func(s string) bool { return slices.Contains(asked.Views, s) })
 	v.Sizes = choices(sheet.SizeNames(), func(s string) bool { return s == in.Size })
 	v.Scales = choices(sheet.ScaleNames(), func(s string) bool { return s == in.Scale })
 	s, err := p.App.Draw(c.Request().Context(), n, asked)

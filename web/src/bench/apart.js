@@ -6,7 +6,8 @@ import { Panel } from "./panel.js";
 import { scale, shown, trim } from "../units.js";
 
 /** @typedef {{parts: string[], along: number[], by: number}} Step */
-/** @typedef {{base: string, steps: Step[], stuck: {part: string, caught_on: string[]}[], no_shape: string[], missing?: string[]}} Exploded */
+/** @typedef {{part: string, caught_on: string[]}} Stuck */
+/** @typedef {{base: string, steps: Step[], stuck: Stuck[], no_shape: string[], missing?: string[]}} Exploded */
 
 /** @type {[string, number[]][]} */
 const ways = [
