@@ -106,6 +106,7 @@ type Paper struct {
 	Exploded bool
 	Dims     []string // as asked for
 	Details  []string
+	Pointed  bool // tells what can be pointed at
 }
 
 // subject is an assembly to be drawn.
@@ -153,7 +154,7 @@ func (a *App) Draw(ctx context.Context, id int64, p Paper) (out *sheet.Sheet, er
 	if err != nil {
 		return nil, err
 	}
-	s.Section = p.Section
+	s.Section, s.Pointed = p.Section, p.Pointed
 	names := p.Views
 	if len(names) == 0 {
 		names = sheet.Usual(p.Exploded)

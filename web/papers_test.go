@@ -6,6 +6,8 @@ import (
 	"net/http"
 	"strings"
 	"testing"
+
+	"setfast/web/drive"
 )
 
 // TestPapers takes the stand apart on the Bench, changes a step and keeps it; then goes through its papers: the sheet drawn anew as it is asked for, the
@@ -49,8 +51,17 @@ func TestPapers(t *testing.T) {
 	w.run(`(() => { const i = document.querySelector("[name=section]"); i.value = "nothing/f1"; i.dispatchEvent(new Event("change", {bubbles: true})); })()`)
 	w.says("#desk .notice", "nothing")
 	w.ok(w.Go(base + "/sheet"))
-	w.run(`(() => { const i = document.querySelector("[name=dims]"); i.value = "front: Wall plate/f1, Wall plate/f2"; i.dispatchEvent(new Event("change", {bubbles: true})); })()`)
+	w.run(`(() => { const i = document.querySelector("[name=dims]"); i.value = "front: Wall plate/f1, Wall plate/f3"; i.dispatchEvent(new Event("change", {bubbles: true})); })()`)
 	w.until(`document.querySelector(".leaf [id='dim 1'][tabindex]")`)
+	w.says("#sheetdims", "face of Wall plate to face of Wall plate, front")
+	at, err := drive.Eval[[]float64](w.Page, `(() => { const p = document.querySelector(".spots path[data-round][data-view=left]"); const q = p.getPointAtLength(p.getTotalLength() * 0.3).matrixTransform(p.getScreenCTM()); return [q.x, q.y]; })()`)
+	w.ok(err)
+	w.ok(w.ClickAt(at[0], at[1]))
+	w.says("#pointed", "Ø16 hole of Bearing block")
+	w.click("[data-point=dim]")
+	w.until(`document.querySelector(".leaf [id='dim 2']")?.textContent.trim() === "Ø16"`)
+	w.run(`document.querySelector(".leaf [id='dim 2']").dispatchEvent(new KeyboardEvent("keydown", {key: "Delete", bubbles: true}))`)
+	w.until(`document.querySelectorAll("#sheetdims li").length === 1 && !document.querySelector(".leaf [id='dim 2']")`)
 	w.run(`document.querySelector(".leaf [id='view iso']").dispatchEvent(new KeyboardEvent("keydown", {key: "ArrowRight", bubbles: true}))`)
 	w.until(`location.search.includes("moves=view+iso%3A+1%2C+0")`)
 	w.run(`document.querySelector("[formmethod=post]").click()`)

@@ -25,19 +25,58 @@ const (
 // square is the cosine below which something is seen square to the sight.
 const square = 1e-3
 
-// across is the direction on the paper in which two features are apart, and whether the dimension is of use there.
+// rule tells square to what a feature's distance is taken in a view, where it says so: a face or an axis seen from its side.
+func rule(v *view.View, f *part.Feature) (n [2]float64, ok bool) {
+	if !f.HasDirection() || math.Abs(f.Z.Dot(v.Look.Unit())) > square {
+		return n, false
+	}
+	n = onPaper(v, f.Z)
+	if f.IsAxis() {
+		n = [2]float64{-n[1], n[0]}
+	}
+	return n, f.IsAxis() || f.Kind == part.Plane
+}
+
+// onPaper is how a direction runs on the paper.
+func onPaper(v *view.View, d geom.Vec) [2]float64 {
+	p, q := v.Paper(geom.Vec{}), v.Paper(d)
+	return [2]float64{q[0] - p[0], q[1] - p[1]}
+}
+
+// across is the direction on the paper in which two features are apart.
 func across(v *view.View, a, b *part.Feature, pa, pb [2]float64) [2]float64 {
-	look := v.Look.Unit()
 	for _, f := range []*part.Feature{a, b} {
-		if f.Kind == part.Plane && math.Abs(f.Z.Dot(look)) < square { // a face seen from its edge: square to it
-			p, q := v.Paper(f.O), v.Paper(f.O.Add(f.Z))
-			return [2]float64{q[0] - p[0], q[1] - p[1]}
+		if n, ok := rule(v, f); ok {
+			return n
 		}
 	}
 	if math.Abs(pb[0]-pa[0]) >= math.Abs(pb[1]-pa[1]) {
 		return [2]float64{1, 0}
 	}
 	return [2]float64{0, 1}
+}
+
+// dimmed tells why a dimension says nothing in its view; "" where it does.
+func dimmed(v *view.View, d *Dim) string {
+	for _, f := range []*part.Feature{&d.A, d.B} {
+		if f == nil {
+			continue
+		}
+		if f.Kind == part.Plane && math.Abs(f.Z.Dot(v.Look.Unit())) > square {
+			return "a face shows its distance only where it is seen from its edge"
+		}
+	}
+	if d.B != nil {
+		return ""
+	}
+	seen := math.Abs(d.A.Z.Dot(v.Look.Unit()))
+	switch {
+	case d.A.Radius <= 0:
+		return "a dimension of one feature is the diameter of what is round"
+	case seen > square && seen < 1-square:
+		return "a diameter shows only along the axis, or from its side"
+	}
+	return ""
 }
 
 // dims draws the dimensions of a view: those that run across below it, those that run up to its right, the nearest first.
@@ -50,61 +89,104 @@ func (l *layout) dims(v *shown, d *Drawing) {
 		}
 		p := &pad{d: d, of: fmt.Sprintf("dim %d", i+1)}
 		move := l.in.Moves[p.of]
-		if x.B == nil {
+		a := v.View.Paper(x.A.O)
+		na, sideA := rule(&v.View, &x.A)
+		switch {
+		case x.B == nil && sideA: // from the side
+			r := x.A.Radius
+			from, to := [2]float64{a[0] - r*na[0], a[1] - r*na[1]}, [2]float64{a[0] + r*na[0], a[1] + r*na[1]}
+			v.straight(p, from, to, na, "Ø"+dimText(2*r, l.in.Unit), move, &count)
+		case x.B == nil:
 			v.diameter(p, &x.A, move, l.in.Unit)
-			continue
-		}
-		a, b := v.View.Paper(x.A.O), v.View.Paper(x.B.O)
-		n := across(&v.View, &x.A, x.B, a, b)
-		value := math.Abs((b[0]-a[0])*n[0] + (b[1]-a[1])*n[1])
-		pa, pb := v.paper(a), v.paper(b)
-		side := [2]float64{n[1], -n[0]} // where the line lies: below, or to the right
-		if math.Abs(n[0]) > math.Abs(n[1]) && side[1] > 0 || math.Abs(n[0]) <= math.Abs(n[1]) && side[0] < 0 {
-			side = [2]float64{-side[0], -side[1]}
-		}
-		axis := 0
-		if math.Abs(n[0]) <= math.Abs(n[1]) {
-			axis = 1
-		}
-		far := math.Inf(-1)
-		for _, c := range [4][2]float64{{v.x, v.y}, {v.x + v.w(), v.y}, {v.x, v.y + v.h()}, {v.x + v.w(), v.y + v.h()}} {
-			far = max(far, c[0]*side[0]+c[1]*side[1])
-		}
-		far += dimOff + float64(count[axis])*dimStep + move[0]*side[0] + move[1]*side[1]
-		count[axis]++
-		at := func(q [2]float64, h float64) [2]float64 {
-			k := h - (q[0]*side[0] + q[1]*side[1])
-			return [2]float64{q[0] + k*side[0], q[1] + k*side[1]}
-		}
-		ea, eb := at(pa, far), at(pb, far)
-		// both ends on one line: what is apart along the side is taken along it
-		for k, q := range [2][2]float64{pa, pb} {
-			end := at(q, far+1.5)
-			from := at(q, q[0]*side[0]+q[1]*side[1]+1)
-			if k == 0 || value > 0 {
-				p.line(Narrow, from, end)
+		default:
+			b := v.View.Paper(x.B.O)
+			if nb, sideB := rule(&v.View, x.B); sideA && sideB && math.Abs(na[0]*nb[1]-na[1]*nb[0]) > square {
+				v.angle(p, a, b, na, nb, move)
+				continue
 			}
-		}
-		p.line(Narrow, ea, eb)
-		p.arrow(eb, ea)
-		p.arrow(ea, eb)
-		mid := [2]float64{(ea[0] + eb[0]) / 2, (ea[1] + eb[1]) / 2}
-		text := dimText(value, l.in.Unit)
-		if axis == 0 {
-			p.text([2]float64{mid[0] + move[0]*math.Abs(n[0]), mid[1] + 1}, small, Middle, text)
-		} else {
-			p.text([2]float64{mid[0] + 1.2, mid[1] - small/2 + move[1]*math.Abs(n[1])}, small, Left, text)
+			n := across(&v.View, &x.A, x.B, a, b)
+			v.straight(p, a, b, n, dimText(math.Abs((b[0]-a[0])*n[0]+(b[1]-a[1])*n[1]), l.in.Unit), move, &count)
 		}
 	}
 }
 
+// straight draws how far two places of the model are apart along n, beside the view.
+func (v *shown) straight(p *pad, a, b, n [2]float64, text string, move [2]float64, count *[2]int) {
+	pa, pb := v.paper(a), v.paper(b)
+	side := [2]float64{n[1], -n[0]} // where the line lies: below, or to the right
+	if math.Abs(n[0]) > math.Abs(n[1]) && side[1] > 0 || math.Abs(n[0]) <= math.Abs(n[1]) && side[0] < 0 {
+		side = [2]float64{-side[0], -side[1]}
+	}
+	axis := 0
+	if math.Abs(n[0]) <= math.Abs(n[1]) {
+		axis = 1
+	}
+	far := math.Inf(-1)
+	for _, c := range [4][2]float64{{v.x, v.y}, {v.x + v.w(), v.y}, {v.x, v.y + v.h()}, {v.x + v.w(), v.y + v.h()}} {
+		far = max(far, c[0]*side[0]+c[1]*side[1])
+	}
+	far += dimOff + float64(count[axis])*dimStep + move[0]*side[0] + move[1]*side[1]
+	count[axis]++
+	at := func(q [2]float64, h float64) [2]float64 { // what is apart along the side is taken along it
+		k := h - (q[0]*side[0] + q[1]*side[1])
+		return [2]float64{q[0] + k*side[0], q[1] + k*side[1]}
+	}
+	for _, q := range [2][2]float64{pa, pb} {
+		p.line(Narrow, at(q, q[0]*side[0]+q[1]*side[1]+1), at(q, far+1.5))
+	}
+	ea, eb := at(pa, far), at(pb, far)
+	p.line(Narrow, ea, eb)
+	p.arrow(eb, ea)
+	p.arrow(ea, eb)
+	mid := [2]float64{(ea[0] + eb[0]) / 2, (ea[1] + eb[1]) / 2}
+	if axis == 0 {
+		p.text([2]float64{mid[0] + move[0]*math.Abs(n[0]), mid[1] + 1}, small, Middle, text)
+	} else {
+		p.text([2]float64{mid[0] + 1.2, mid[1] - small/2 + move[1]*math.Abs(n[1])}, small, Left, text)
+	}
+}
+
+// angle draws that between two lines of the model, through places and square to directions: an arc about where they meet.
+func (v *shown) angle(p *pad, a, b, na, nb, move [2]float64) {
+	det := na[0]*nb[1] - na[1]*nb[0]
+	ha, hb := a[0]*na[0]+a[1]*na[1], b[0]*nb[0]+b[1]*nb[1]
+	c := v.paper([2]float64{(ha*nb[1] - hb*na[1]) / det, (hb*na[0] - ha*nb[0]) / det})
+	pa, pb := v.paper(a), v.paper(b)
+	r := max((apartBy(c, pa)+apartBy(c, pb))/2, dimOff) + move[0]
+	way := func(n, q [2]float64) float64 { // along its line, towards where it is seen
+		d := [2]float64{-n[1], n[0]}
+		if (q[0]-c[0])*d[0]+(q[1]-c[1])*d[1] < 0 {
+			d = [2]float64{-d[0], -d[1]}
+		}
+		return math.Atan2(d[1], d[0]) * 180 / math.Pi
+	}
+	from, to := way(na, pa), way(nb, pb)
+	if math.Mod(to-from+2*around, around) > around/2 {
+		from, to = to, from
+	}
+	for to < from {
+		to += around
+	}
+	p.arc(Narrow, c, r, from, to)
+	m := Mark{Points: [][2]float64{c}, R: r}
+	for _, deg := range []float64{from, to} {
+		on, out := m.on(deg), Mark{Points: [][2]float64{c}, R: r + 1.5}
+		p.line(Narrow, out.on(deg), c)
+		in := math.Copysign(math.Min(10, (to-from)/3), (from+to)/2-deg)
+		p.arrow(m.on(deg+in), on)
+	}
+	m.R += 1.5
+	p.text(m.on((from+to)/2), small, Middle, trimmed(fmt.Sprintf("%.2f", to-from))+"°")
+}
+
 // diameter draws that of a circle seen along its axis, by a leader to the upper right.
 func (v *shown) diameter(p *pad, f *part.Feature, move [2]float64, unit string) {
-	if f.Radius <= 0 || math.Abs(f.Z.Dot(v.View.Look.Unit())) < 1-square {
-		return
-	}
 	c, r := v.paper(v.View.Paper(f.O)), f.Radius*v.scale.By
-	to := [2]float64{c[0] + (r+dimOff)*math.Sqrt2/2 + move[0], c[1] + (r+dimOff)*math.Sqrt2/2 + move[1]}
+	out := (r + dimOff) * math.Sqrt2 / 2
+	if over := v.y + v.h() + small - c[1]; over > out && over < out+2*dimOff { // clear of the view where that is near
+		out = over
+	}
+	to := [2]float64{c[0] + out + move[0], c[1] + out + move[1]}
 	d := geom.V(to[0]-c[0], to[1]-c[1], 0).Unit()
 	on := [2]float64{c[0] + d.X*r, c[1] + d.Y*r}
 	text := "Ø" + dimText(2*f.Radius, unit)

@@ -35,6 +35,7 @@ type Subject struct {
 	Exploded *explode.Exploded                      // for the exploded view
 	Section  string                                 // a feature through which it is cut: an axis, or a flat face
 	Resolve  func(ref string) (part.Feature, error) // where it stands in the assembly
+	Pointed  bool                                   // views tell what can be pointed at in them
 }
 
 // mostUses is how many parts are drawn.
@@ -92,6 +93,9 @@ func (s *Subject) Views(names []string) (wants []Want, rows []Row, err error) {
 				row = -1
 			}
 			w.Items, w.Row, w.Trail, w.Names = append(w.Items, x), append(w.Row, row), append(w.Trail, false), append(w.Names, u.Component)
+			if s.Pointed && p != nil {
+				w.Marks = append(w.Marks, marksOf(u, p))
+			}
 		}
 		if shift != nil {
 			s.trails(&w, uses)
@@ -247,6 +251,13 @@ func (s *Subject) Ask(in *Input, views, dims, details []string) (err error) {
 		d, err := s.Dim(text)
 		if err != nil {
 			return err
+		}
+		for k := range in.Views {
+			if w := &in.Views[k]; w.Name == d.View {
+				if why := dimmed(&w.View, &d); why != "" {
+					return fmt.Errorf("%s: %s", text, why)
+				}
+			}
 		}
 		in.Dims = append(in.Dims, d)
 	}

@@ -18,6 +18,7 @@ type Want struct {
 	Trail []bool                      // of each item: it is no part, but the way it left along
 	Label string                      // above it
 	Names []string                    // of items, as uses are called
+	Marks [][]Marked                  // of items: what can be pointed at on the sheet; nil where nothing can
 	Bold  func(component string) bool // what a picture shows by wide lines; nil: nothing
 }
 
@@ -60,6 +61,7 @@ type Sheet struct {
 	Size     string   `json:"size"`
 	Scale    string   `json:"scale"`
 	Views    []string `json:"views"`
+	Spots    []Spot   `json:"-"`
 	Items    int      `json:"items"`
 	Balloons int      `json:"balloons"`
 }
@@ -256,6 +258,7 @@ func (l *layout) draw(ctx context.Context, s Scale) (*Sheet, error) {
 			}
 		}
 		v.draw(p, s)
+		out.Spots = v.spots(out.Spots)
 	}
 	l.rounds(d)
 	for _, v := range l.views {

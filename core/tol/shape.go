@@ -10,6 +10,8 @@ const (
 	SameRadius = 1e-6
 	// SizeForSize, mm: a shank and a hole whose diameters are this alike have no clearance that a drawing could show.
 	SizeForSize = 5e-5
+	// Drawn, mm: a line of a view this near to a face, or to the side of something round, is seen of it.
+	Drawn = 1e-3
 	// FrameParallel, a sine: the x of a frame in a file must not be parallel to its z.
 	FrameParallel = 1e-6
 	// LeansTo, a cosine: a direction this near to x is given a frame that leans to y.

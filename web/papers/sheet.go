@@ -2,6 +2,8 @@ package papers
 
 import (
 	"bytes"
+	"cmp"
+	"fmt"
 	"html/template"
 	"net/http"
 	"net/url"
@@ -28,11 +30,66 @@ type sheetView struct {
 	Scales []choice
 	Asked  map[string]string
 	Marks  []feature    // what a section may go through
+	Spots  []spot       // where features can be pointed at
+	Dims   []listed     // dimensions and details, as they are called
 	Query  template.URL // of the same sheet as a file
 }
 
 // feature is one that can be named, with what it is.
 type feature struct{ Ref, Label string }
+
+// spot is a feature where it can be pointed at, as it is drawn over the sheet.
+type spot struct {
+	sheet.Spot
+	Path string
+}
+
+func spots(s *sheet.Sheet) (out []spot) {
+	high := s.Drawing.H
+	for _, x := range s.Spots {
+		var b strings.Builder
+		for _, l := range x.Lines {
+			fmt.Fprintf(&b, "M%.2f %.2fL%.2f %.2f", l[0][0], high-l[0][1], l[1][0], high-l[1][1])
+		}
+		if r := x.R; r > 0 {
+			fmt.Fprintf(&b, "M%.2f %.2fa%.2f %.2f 0 1 0 %.2f 0a%.2f %.2f 0 1 0 %.2f 0", x.C[0]-r, high-x.C[1], r, r, 2*r, r, r, -2*r)
+		}
+		out = append(out, spot{x, b.String()})
+	}
+	return out
+}
+
+// listed is a line of a field, as it is called and which of the field's it is.
+type listed struct {
+	Field, Says string
+	Line        int
+}
+
+// calls says what is asked of a sheet by the names of features, where they are known.
+func (v *sheetView) calls(field string, lines []string) {
+	says := map[string]string{}
+	for _, m := range v.Marks {
+		says[m.Ref] = m.Label
+	}
+	if v.Sheet != nil {
+		for _, x := range v.Sheet.Spots {
+			says[x.Ref] = x.Says
+		}
+	}
+	for i, line := range lines {
+		view, refs, _ := strings.Cut(line, ":")
+		words := strings.Split(refs, ",")
+		for k := range words {
+			words[k] = strings.TrimSpace(words[k])
+			words[k] = cmp.Or(says[words[k]], words[k])
+		}
+		text := strings.Join(words, " to ")
+		if field == "details" {
+			text = "detail at " + strings.Join(words, ", ") + " mm about"
+		}
+		v.Dims = append(v.Dims, listed{field, text + ", " + view, i})
+	}
+}
 
 // mostFeatures are offered to be named.
 const mostFeatures = 800
@@ -108,10 +165,13 @@ func (p *Papers) sheet(c *echo.Context, n int64) error {
 	v.Views = choices(names, func(s string) bool { return slices.Contains(asked.Views, s) })
 	v.Sizes = choices(sheet.SizeNames(), func(s string) bool { return s == in.Size })
 	v.Scales = choices(sheet.ScaleNames(), func(s string) bool { return s == in.Scale })
+	asked.Pointed = as == ""
 	s, err := p.App.Draw(c.Request().Context(), n, asked)
 	if err != nil {
 		if msg, ok := refused(err); ok && as == "" {
 			v.Why = msg
+			v.calls("dims", asked.Dims)
+			v.calls("details", asked.Details)
 			return c.Render(http.StatusOK, "paper_sheet.html", v)
 		}
 		return err
@@ -135,7 +195,9 @@ func (p *Papers) sheet(c *echo.Context, n int64) error {
 	if err != nil {
 		return err
 	}
-	v.Sheet, v.SVG = s, template.HTML(out.String())
+	v.Sheet, v.SVG, v.Spots = s, template.HTML(out.String()), spots(s)
+	v.calls("dims", asked.Dims)
+	v.calls("details", asked.Details)
 	return c.Render(http.StatusOK, "paper_sheet.html", v)
 }
 
