@@ -68,7 +68,7 @@ type App struct {
 	derived   map[string]*shape       // by content: never stale
 	solids    map[string]*clash.Solid // the same, for clashes
 	shapes    map[string]*view.Shape  // the same, for drawings
-	taken     map[*Judged]*explode.Exploded
+	taken     map[way]*explode.Exploded
 	fine      map[string]*clash.Solid // by finer triangles, for motions
 	looked    *clash.Known
 	judged    map[int64]*Judged // the latest of each assembly, good as long as nothing it was made of has changed
@@ -82,7 +82,7 @@ type shape struct {
 
 // New makes an application on a store with the usual limits.
 func New(s *store.Store, k *kernel.Runner) *App {
-	a := &App{Store: s, Kernel: k, Log: slog.New(slog.DiscardHandler), Limits: Limits{}.filled(), Supplier: supply.MadeUp(), gate: newGate(), derived: map[string]*shape{}, solids: map[string]*clash.Solid{}, shapes: map[string]*view.Shape{}, taken: map[*Judged]*explode.Exploded{}, fine: map[string]*clash.Solid{}, looked: clash.NewKnown(), judged: map[int64]*Judged{}, fasteners: map[string]int64{}}
+	a := &App{Store: s, Kernel: k, Log: slog.New(slog.DiscardHandler), Limits: Limits{}.filled(), Supplier: supply.MadeUp(), gate: newGate(), derived: map[string]*shape{}, solids: map[string]*clash.Solid{}, shapes: map[string]*view.Shape{}, taken: map[way]*explode.Exploded{}, fine: map[string]*clash.Solid{}, looked: clash.NewKnown(), judged: map[int64]*Judged{}, fasteners: map[string]int64{}}
 	a.queue = newQueue(a)
 	return a
 }

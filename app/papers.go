@@ -61,19 +61,25 @@ func (a *App) shape(ctx context.Context, row store.Part) (*view.Shape, []float64
 	return s, d.Color, nil
 }
 
-// Apart tells how an assembly comes apart.
-func (a *App) Apart(ctx context.Context, id int64) (*explode.Exploded, error) {
+// Apart tells how an assembly comes apart: all of it, or in a way that it names.
+func (a *App) Apart(ctx context.Context, id int64, name string) (*explode.Exploded, error) {
 	b, err := a.bodies(ctx, id)
 	if err != nil {
 		return nil, err
 	}
-	return a.apart(ctx, b)
+	return a.apart(ctx, b, name)
 }
 
-func (a *App) apart(ctx context.Context, b *bodies) (*explode.Exploded, error) {
-	j := b.j
+// way is an assembly taken apart in a way that it names.
+type way struct {
+	j    *Judged
+	name string
+}
+
+func (a *App) apart(ctx context.Context, b *bodies, name string) (*explode.Exploded, error) {
+	j, key := b.j, way{b.j, name}
 	a.mu.Lock()
-	x := a.taken[j]
+	x := a.taken[key]
 	a.mu.Unlock()
 	if x != nil {
 		return x, nil
@@ -82,7 +88,10 @@ func (a *App) apart(ctx context.Context, b *bodies) (*explode.Exploded, error) {
 	defer cancel()
 	err := a.work(ctx, func() (err error) {
 		units, base := explode.Units(j.Doc, j.Report, j.Doc.Root, func(key string) *clash.Solid { return b.solids[key] })
-		o := explode.Options{MM: j.Doc.SettingsOf(j.Asm).ToleranceMM, Base: base, Fits: clash.Meant(j.Doc, j.Asm), Finer: b.finer(), Said: explode.Said(j.Asm)}
+		o := explode.Options{MM: j.Doc.SettingsOf(j.Asm).ToleranceMM, Base: base, Fits: clash.Meant(j.Doc, j.Asm), Finer: b.finer()}
+		if err := o.Say(j.Asm, name); err != nil {
+			return words.Refuse("%s", err)
+		}
 		x, err = explode.Of(ctx, units, o)
 		return words.Plainly(ctx, err)
 	})
@@ -94,7 +103,7 @@ func (a *App) apart(ctx context.Context, b *bodies) (*explode.Exploded, error) {
 	if len(a.taken) >= mostApart {
 		clear(a.taken)
 	}
-	a.taken[j] = x
+	a.taken[key] = x
 	return x, nil
 }
 
@@ -104,13 +113,14 @@ type Paper struct {
 	Section  string
 	In       sheet.Input // size, scale, angle, and what the title block says
 	Exploded bool
+	Apart    string // the way it comes apart in, where it names several
 	Dims     []string // as asked for
 	Details  []string
 	Pointed  bool // tells what can be pointed at
 }
 
 // subject is an assembly to be drawn.
-func (a *App) subject(ctx context.Context, id int64, apart bool) (*sheet.Subject, *Judged, error) {
+func (a *App) subject(ctx context.Context, id int64, apart bool, name string) (*sheet.Subject, *Judged, error) {
 	j, err := a.Judge(ctx, id)
 	if err != nil {
 		return nil, nil, err
@@ -123,7 +133,7 @@ func (a *App) subject(ctx context.Context, id int64, apart bool) (*sheet.Subject
 	if err != nil {
 		return nil, nil, err
 	}
-	s.Exploded, err = a.apart(ctx, b)
+	s.Exploded, err = a.apart(ctx, b, name)
 	return s, j, err
 }
 
@@ -150,7 +160,7 @@ func (a *App) subjectOf(ctx context.Context, j *Judged) (*sheet.Subject, error) 
 
 // Draw draws an assembly on a sheet.
 func (a *App) Draw(ctx context.Context, id int64, p Paper) (out *sheet.Sheet, err error) {
-	s, _, err := a.subject(ctx, id, p.Exploded)
+	s, _, err := a.subject(ctx, id, p.Exploded, p.Apart)
 	if err != nil {
 		return nil, err
 	}
@@ -182,9 +192,9 @@ func (a *App) Draw(ctx context.Context, id int64, p Paper) (out *sheet.Sheet, er
 	return out, err
 }
 
-// Guide makes the build guide of an assembly.
-func (a *App) Guide(ctx context.Context, id int64) (out *sheet.Guide, err error) {
-	s, _, err := a.subject(ctx, id, true)
+// Guide makes the build guide of an assembly, or of what leaves in a way that it names.
+func (a *App) Guide(ctx context.Context, id int64, name string) (out *sheet.Guide, err error) {
+	s, _, err := a.subject(ctx, id, true, name)
 	if err != nil {
 		return nil, err
 	}

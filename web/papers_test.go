@@ -29,6 +29,13 @@ func TestPapers(t *testing.T) {
 	w.says("#apart-told", "Screw M6x20 is caught on Wall plate, Bearing block.")
 	w.changed(`document.querySelector("#apart-anew").click()`)
 	w.until(`document.querySelector("#apart-steps .numslot").value !== "200" && !document.querySelector("#apart-told").textContent`)
+	w.run(`document.querySelector("#apart-steps li:last-child button[aria-label$=in]").click()`)
+	w.run(`document.querySelector("#apart-as").click()`)
+	w.until(`document.querySelector("#asking").open`)
+	w.answer("screws out")
+	w.until(`document.querySelector("#apart-way").value === "screws out" && document.querySelectorAll("#apart-steps li").length === 1 && document.querySelector("#apart-guide").href.endsWith("apart=screws%20out")`)
+	w.changed(`document.querySelector("#apart-anew").click()`)
+	w.until(`document.querySelector("#apart-way").options.length === 1 && document.querySelectorAll("#apart-steps li").length === 2`)
 	w.command("apart")
 	if v := w.number(held); v != 0 {
 		t.Errorf("the screw does not go home: %g", v)

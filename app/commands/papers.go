@@ -3,12 +3,14 @@ package commands
 import (
 	"context"
 	"encoding/csv"
+	"slices"
 	"strconv"
 	"strings"
 
 	"setfast/app/words"
 	"setfast/core/assembly"
 	"setfast/core/edit"
+	"setfast/core/format"
 	"setfast/core/geom"
 )
 
@@ -17,9 +19,10 @@ type Brief struct {
 	Text string `json:"text"` // a line for each: number, quantity, name; or a table with a head that names these columns and item
 }
 
-// Explode says how the assembly comes apart; without steps that is worked out.
+// Explode says how the assembly comes apart; without steps that is worked out. Under a name it is one of several ways, without steps none.
 type Explode struct {
 	Steps []Leave `json:"steps"`
+	As    string  `json:"as,omitempty"`
 }
 
 // Leave is a step: what leaves together, along what, and how far.
@@ -156,7 +159,7 @@ func (c Explode) Edit(_ context.Context, b *Bench) (edit.Edit, string, error) {
 	if len(c.Steps) > mostSteps {
 		return nil, "", words.Refuse("an assembly comes apart in at most %d steps", mostSteps)
 	}
-	now := assembly.Assembly{}
+	var steps []assembly.Leave
 	for i, s := range c.Steps {
 		d := geom.FromArray(s.Along)
 		if !d.Finite() || d.Norm() == 0 || s.By < 0 || len(s.Parts) == 0 {
@@ -167,13 +170,37 @@ func (c Explode) Edit(_ context.Context, b *Bench) (edit.Edit, string, error) {
 				return nil, "", words.Refuse("step %d: there is no %s here", i+1, name)
 			}
 		}
-		now.Explode = append(now.Explode, assembly.Leave{Parts: s.Parts, Along: d, By: s.By})
+		steps = append(steps, assembly.Leave{Parts: s.Parts, Along: d, By: s.By})
 	}
 	said := "come apart in " + words.Plural(len(c.Steps), "step", "steps") + " as said"
 	if len(c.Steps) == 0 {
 		said = "come apart as it is worked out"
 	}
-	return edit.NewSheet(&now, "explode"), said, nil
+	if c.As == "" {
+		return edit.NewSheet(&assembly.Assembly{Explode: steps}, "explode"), said, nil
+	}
+	if err := format.CheckName(c.As); err != nil {
+		return nil, "", words.Refuse("%s", err)
+	}
+	if said += ": " + c.As; len(steps) == 0 {
+		said = "forget how it comes apart: " + c.As
+	}
+	return edit.NewSheet(&assembly.Assembly{Explosions: among(b.Asm.Explosions, assembly.Explosion{Name: c.As, Steps: steps})}, "explosions"), said, nil
+}
+
+// among are ways of coming apart with one put in, in the place of what had its name; without steps it is left out.
+func among(all []assembly.Explosion, x assembly.Explosion) []assembly.Explosion {
+	out := slices.Clone(all)
+	k := slices.IndexFunc(out, func(o assembly.Explosion) bool { return o.Name == x.Name })
+	switch {
+	case len(x.Steps) == 0 && k >= 0:
+		out = slices.Delete(out, k, k+1)
+	case k >= 0:
+		out[k] = x
+	case len(x.Steps) > 0:
+		out = append(out, x)
+	}
+	return out
 }
 
 // BriefText is a brief as it is typed.

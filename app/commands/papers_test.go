@@ -6,6 +6,7 @@ import (
 	"testing"
 
 	"setfast/core/assembly"
+	"setfast/core/edit"
 )
 
 // TestBriefLines reads briefs as they are typed, pasted from a spreadsheet, or exported with a head; and writes them back.
@@ -49,6 +50,24 @@ func TestExplodeCommand(t *testing.T) {
 	}
 	if _, said, err := (Explode{}).Edit(context.Background(), b); err != nil || said != "come apart as it is worked out" {
 		t.Errorf("%v %q", err, said)
+	}
+	b.Asm = (&assembly.Assembly{Components: b.Asm.Components, Explosions: []assembly.Explosion{{Name: "lid off"}, {Name: "open"}}}).Seal()
+	for _, c := range []struct {
+		as    string
+		steps []Leave
+		want  string
+	}{
+		{"open", nil, `{"lid off":[]}`},
+		{"screws out", []Leave{{Parts: []string{"screw"}, Along: [3]float64{0, 0, 1}}}, `{"lid off":[],"open":[],"screws out":[{"parts":["screw"],"along":[0,0,1]}]}`},
+		{"nothing", nil, `{"lid off":[],"open":[]}`},
+	} {
+		e, _, err := (Explode{As: c.as, Steps: c.steps}).Edit(context.Background(), b)
+		if s, ok := e.(edit.Sheet); err != nil || !ok || s.Name != "explosions" || strings.ReplaceAll(string(s.To), "null", "[]") != c.want {
+			t.Errorf("%s: %v %+v", c.as, err, e)
+		}
+	}
+	if _, _, err := (Explode{As: "a/b"}).Edit(context.Background(), b); err == nil {
+		t.Error("a name with a slash was taken")
 	}
 	for _, s := range []Leave{{Parts: []string{"nut"}, Along: [3]float64{0, 0, 1}}, {Parts: []string{"screw"}}, {Along: [3]float64{1, 0, 0}}, {Parts: []string{"screw"}, Along: [3]float64{1, 0, 0}, By: -1}} {
 		if _, _, err := (Explode{Steps: []Leave{s}}).Edit(context.Background(), b); err == nil {

@@ -19,6 +19,7 @@ import (
 // runExplode tells how an assembly comes apart: 0 if all of it does, 1 if something is caught, 2 where it cannot be read.
 func runExplode(c *call) int {
 	asJSON := c.Bool("json", false, "print JSON: {base, steps: [{parts, along, by}], stuck: [{part, caught_on}], no_shape}")
+	as := c.String("apart", "", "in the way that the document has under this `name`, not all of it")
 	svg := c.String("svg", "", "draw the exploded view into this `file`")
 	force := c.Bool("force", false, "overwrite a file that is there")
 	unfenced := c.Bool("unfenced", false, "read even where the machine cannot keep the reader inside its folder")
@@ -29,7 +30,7 @@ func runExplode(c *call) int {
 	defer b.close()
 	ctx, cancel := signal.NotifyContext(context.Background(), os.Interrupt)
 	defer cancel()
-	x, err := b.apart(ctx)
+	x, err := b.apart(ctx, *as)
 	if err != nil {
 		return c.fail("%s: %v", called(file), err)
 	}
@@ -55,15 +56,18 @@ func runExplode(c *call) int {
 	return 0
 }
 
-// apart takes the root apart.
-func (b *bodies) apart(ctx context.Context) (*explode.Exploded, error) {
+// apart takes the root apart, or what leaves in a way that it names.
+func (b *bodies) apart(ctx context.Context, as string) (*explode.Exploded, error) {
 	rep, err := account.Check(ctx, b.doc, nil)
 	if err != nil {
 		return nil, err
 	}
 	a := b.doc.Assemblies[b.doc.Root]
 	units, base := explode.Units(b.doc, rep, b.doc.Root, func(key string) *clash.Solid { return b.solids[key] })
-	o := explode.Options{MM: b.doc.SettingsOf(a).ToleranceMM, Base: base, Fits: clash.Meant(b.doc, a), Said: explode.Said(a)}
+	o := explode.Options{MM: b.doc.SettingsOf(a).ToleranceMM, Base: base, Fits: clash.Meant(b.doc, a)}
+	if err := o.Say(a, as); err != nil {
+		return nil, err
+	}
 	if b.kernel != nil {
 		o.Finer = b.kernel.Finer(b.exact)
 	}

@@ -116,7 +116,7 @@ func TestApartByExactShapes(t *testing.T) {
 		}
 		defer b.close()
 		ctx := context.Background()
-		x, err := b.apart(ctx)
+		x, err := b.apart(ctx, "")
 		if err != nil || steps > 0 && (len(x.Steps) != steps || len(x.Stuck) > 0) {
 			t.Fatalf("%s: %v %+v", file, err, x)
 		}

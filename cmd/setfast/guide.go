@@ -15,6 +15,7 @@ import (
 // runGuide tells how an assembly is put together.
 func runGuide(c *call) int {
 	asJSON := c.Bool("json", false, "print JSON: {base, steps: [{step, parts, sentence, removes}], left_out}")
+	as := c.String("apart", "", "in the way that the document has under this `name`, not all of it")
 	pdf := c.String("pdf", "", "write a picture and a sentence a step to this `file`")
 	force := c.Bool("force", false, "overwrite a file that is there")
 	unfenced := c.Bool("unfenced", false, "read even where the machine cannot keep the reader inside its folder")
@@ -30,7 +31,7 @@ func runGuide(c *call) int {
 		return c.fail("%s: %v", called(file), err)
 	}
 	s := b.subject(rep)
-	if s.Exploded, err = b.apart(ctx); err != nil {
+	if s.Exploded, err = b.apart(ctx, *as); err != nil {
 		return c.fail("%s: %v", called(file), err)
 	}
 	g, err := s.Guide(ctx)

@@ -34,6 +34,7 @@ func runSheet(c *call) int {
 	c.StringVar(&in.Scale, "scale", "", "a scale of ISO 5455, such as 1:2; the largest that fits where none is named")
 	views := c.String("views", "", "front, top, left, right, back, bottom, iso, or views of the document's own, with commas; front, top, left and iso where none are named")
 	exploded := c.Bool("exploded", false, "an exploded view")
+	as := c.String("apart", "", "an exploded view, in the way that the document has under this `name`")
 	section := c.String("section", "", "cut through this axis, or along this flat face, as component/`feature`")
 	c.BoolVar(&in.Third, "third", false, "third angle; first where it is not asked for")
 	c.BoolVar(&in.Hidden, "hidden", false, "hidden lines in views along an axis")
@@ -59,8 +60,8 @@ func runSheet(c *call) int {
 	names := strings.FieldsFunc(*views, func(r rune) bool { return r == ',' || r == ' ' })
 	var err error
 	var x *explode.Exploded
-	if *exploded || slices.Contains(names, "exploded") {
-		if x, err = b.apart(ctx); err != nil {
+	if *exploded = *exploded || *as != ""; *exploded || slices.Contains(names, "exploded") {
+		if x, err = b.apart(ctx, *as); err != nil {
 			return c.fail("%s: %v", called(file), err)
 		}
 	}

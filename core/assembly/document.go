@@ -49,6 +49,7 @@ type Assembly struct {
 	Copies       []Copies
 	Brief        []BriefLine
 	Explode      []Leave
+	Explosions   []Explosion
 
 	index *index // made by Seal, never changed
 }
@@ -68,6 +69,12 @@ type Leave struct {
 	Parts []string
 	Along geom.Vec
 	By    float64 // mm, in an exploded view; 0: as far as there is room
+}
+
+// Explosion is a way in which some of an assembly comes apart, under a name: a lid taken off for service.
+type Explosion struct {
+	Name  string
+	Steps []Leave
 }
 
 // Group is a name for some components in the list, such as bolts.

@@ -138,7 +138,7 @@ func randomEdits(a *assembly.Assembly, r *rand.Rand) map[string]struct {
 			out["use"] = tried{Use{a.Components[0].Name, fresh}, []string{".components." + a.Components[0].Name + ".part"}}
 		}
 		out["move"] = tried{Move{map[string]geom.Pose{c: pose}}, []string{of + "pose"}}
-		hang := []string{of, ".planned", ".measures", ".drives", ".groups", ".copies", ".stacks", ".explode"}
+		hang := []string{of, ".planned", ".measures", ".drives", ".groups", ".copies", ".stacks", ".explode", ".explosions"}
 		for _, m := range a.Mates {
 			if slices.ContainsFunc(m.Refs(), func(f assembly.Ref) bool { return f.Head() == c }) || m.IsCoupling() {
 				hang = append(hang, ".mates."+m.ID+".")
@@ -204,6 +204,7 @@ func randomEdits(a *assembly.Assembly, r *rand.Rand) map[string]struct {
 		row := fmt.Sprintf(`{"row": {"of": [%q], "linear": {"along": "%s/x", "count": %d, "pitch": "2 * w"}}, "here": {"of": [%q], "places": {"from": "x/f1", "to": ["%s/f2", "y/f3"]}}}`, c, c, 2+r.IntN(5), c, c)
 		out["copies"] = tried{Sheet{"copies", js(row)}, []string{".copies"}}
 		out["explode"] = tried{Sheet{"explode", js(fmt.Sprintf(`[{"parts": [%q], "along": [0, 0, 1], "by": 60}]`, c))}, []string{".explode"}}
+		out["explosions"] = tried{Sheet{"explosions", js(fmt.Sprintf(`{"lid off": [{"parts": [%q], "along": [1, 0, 0]}]}`, c))}, []string{".explosions"}}
 		out["stacks"] = tried{Sheet{"stacks", js(fmt.Sprintf(`{"feet": {"holes": ["%s/f1", "y/f2"], "through": [%q], "screw": "ISO 4762 M6", "nut": "ISO 7040 M6"}}`, c, c))}, []string{".stacks"}}
 	}
 	out["dismissed"] = tried{Sheet{"dismissed", js(`[{"finding": "doubled a, b", "why": "as drawn"}]`)}, []string{".dismissed"}}

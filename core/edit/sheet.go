@@ -126,12 +126,30 @@ func (d *draft) restack(f func(string) string) (back []Edit) {
 	return []Edit{was}
 }
 
-// releave changes the names of components in the steps of coming apart; a step of what is gone goes.
+// releave changes the names of components in the steps of coming apart; a step of what is gone goes, and a named way that has none left.
 func (d *draft) releave(f func(string) string) (back []Edit) {
-	was := NewSheet(&d.Assembly, "explode")
-	var now []assembly.Leave
-	changed := false
-	for _, s := range d.Explode {
+	was, wasNamed := NewSheet(&d.Assembly, "explode"), NewSheet(&d.Assembly, "explosions")
+	if now, changed := renamed(d.Explode, f); changed {
+		d.Explode, back = now, append(back, was)
+	}
+	var named []assembly.Explosion
+	any := false
+	for _, x := range d.Explosions {
+		now, changed := renamed(x.Steps, f)
+		any = any || changed
+		if x.Steps = now; len(now) > 0 {
+			named = append(named, x)
+		}
+	}
+	if any {
+		d.Explosions, back = slices.Clip(named), append(back, wasNamed)
+	}
+	return back
+}
+
+// renamed are steps with the names of what leaves changed.
+func renamed(steps []assembly.Leave, f func(string) string) (now []assembly.Leave, changed bool) {
+	for _, s := range steps {
 		var parts []string
 		for _, name := range s.Parts {
 			n := f(name)
@@ -144,9 +162,5 @@ func (d *draft) releave(f func(string) string) (back []Edit) {
 			now = append(now, s)
 		}
 	}
-	if !changed {
-		return nil
-	}
-	d.Explode = slices.Clip(now)
-	return []Edit{was}
+	return slices.Clip(now), changed
 }

@@ -64,7 +64,7 @@ func (t *Touches) note(e Edit) {
 			t.Reads["c/"+name] = true
 		}
 	case Rename:
-		write("c/"+e.Name, "c/"+e.To, "sheet/groups", "sheet/fits", "sheet/stacks", "sheet/copies", "sheet/explode")
+		write("c/"+e.Name, "c/"+e.To, "sheet/groups", "sheet/fits", "sheet/stacks", "sheet/copies", "sheet/explode", "sheet/explosions")
 	case Relate:
 		t.relation(e.Relation)
 	case Change:

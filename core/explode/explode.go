@@ -57,6 +57,7 @@ type Options struct {
 	Fits  []clash.Fit
 	Finer clash.Finer // nil where there is none
 	Said  []Step      // how the assembly says that it comes apart; By 0: wherever there is room
+	Only  bool        // nothing else leaves
 }
 
 // apart is an assembly on its way apart.
@@ -107,7 +108,7 @@ func Of(ctx context.Context, units []Unit, o Options) (*Exploded, error) {
 	if err := a.said(); err != nil {
 		return nil, err
 	}
-	for {
+	for !a.o.Only {
 		caught := a.away(a.units)
 		if len(caught) == 0 {
 			break

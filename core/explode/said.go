@@ -4,9 +4,22 @@ import (
 	"fmt"
 	"math"
 	"slices"
+	"strings"
 
 	"setfast/core/geom"
 )
+
+// reach finds a unit, and opens the subassemblies that it lies in.
+func (a *apart) reach(name string) *unit {
+	for a.byName[name] == nil {
+		k := slices.IndexFunc(a.units, func(u *unit) bool { return len(u.Sub) > 0 && !u.gone && strings.HasPrefix(name, u.Name+"/") })
+		if k < 0 {
+			return nil
+		}
+		a.open([]*unit{a.units[k]})
+	}
+	return a.byName[name]
+}
 
 // said takes the steps that the assembly says: each is tried as it is said, what it meets is told, and what it says nothing about leaves after them.
 func (a *apart) said() error {
@@ -19,7 +32,7 @@ func (a *apart) said() error {
 		var group, left []*unit
 		var there []string
 		for _, name := range s.Parts {
-			u := a.byName[name]
+			u := a.reach(name)
 			switch {
 			case u == nil:
 				if !slices.Contains(a.out.NoShape, name) {

@@ -2,11 +2,13 @@ package explode
 
 import (
 	"cmp"
+	"fmt"
 	"slices"
 	"strings"
 
 	"setfast/core/assembly"
 	"setfast/core/clash"
+	"setfast/core/near"
 	"setfast/core/placed"
 	"setfast/core/report"
 )
@@ -73,10 +75,22 @@ func unitOf(doc *assembly.Document, c *assembly.Component, path string, items []
 // mostParts is how many parts of one component are looked at.
 const mostParts = 100_000
 
-// Said are the steps that an assembly says.
-func Said(a *assembly.Assembly) (out []Step) {
-	for _, s := range a.Explode {
-		out = append(out, Step{Parts: s.Parts, Along: s.Along.Array(), By: s.By})
+// Say puts what an assembly says of coming apart into the options: of all of it, or only of what leaves in the way that is named.
+func (o *Options) Say(a *assembly.Assembly, name string) error {
+	steps := a.Explode
+	if name != "" {
+		k := slices.IndexFunc(a.Explosions, func(x assembly.Explosion) bool { return x.Name == name })
+		if k < 0 {
+			var names []string
+			for _, x := range a.Explosions {
+				names = append(names, x.Name)
+			}
+			return fmt.Errorf("there is no explosion %q%s", name, near.Hint(name, names))
+		}
+		steps, o.Only = a.Explosions[k].Steps, true
 	}
-	return out
+	for _, s := range steps {
+		o.Said = append(o.Said, Step{Parts: s.Parts, Along: s.Along.Array(), By: s.By})
+	}
+	return nil
 }

@@ -98,7 +98,7 @@ func version(d *assembly.Document) int {
 		}
 	}
 	for _, a := range d.Assemblies {
-		if len(a.Groups)+len(a.Variants)+len(a.Views)+len(a.Dismissed)+len(a.Fits)+len(a.Stacks)+len(a.Copies)+len(a.Brief) > 0 {
+		if len(a.Groups)+len(a.Variants)+len(a.Views)+len(a.Dismissed)+len(a.Fits)+len(a.Stacks)+len(a.Copies)+len(a.Brief)+len(a.Explode)+len(a.Explosions) > 0 {
 			return mostVersion
 		}
 		for _, d := range a.Drives {

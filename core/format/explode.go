@@ -43,11 +43,45 @@ func (r *reader) explode(n *node) (out []assembly.Leave) {
 	return out
 }
 
+// explosions reads ways of coming apart by their names.
+func (r *reader) explosions(n *node) (out []assembly.Explosion) {
+	if n == nil || !r.object(n) {
+		return nil
+	}
+	for name, c := range n.each() {
+		if r.name(c, name, "an explosion's"); r.err != nil {
+			return nil
+		}
+		x := assembly.Explosion{Name: name, Steps: r.explode(c)}
+		if r.err == nil && len(x.Steps) == 0 {
+			r.fail(c, "an explosion has steps")
+		}
+		out = append(out, x)
+	}
+	return out
+}
+
+// steps sees that what leaves is there.
+func (c *checker) steps(where *node, steps []assembly.Leave) {
+	for i, s := range steps {
+		for k, name := range s.Parts {
+			c.leaves(where.items()[i].at("parts").kids[k], name)
+		}
+	}
+}
+
 // leaves sees that what leaves is a component; what a stack or copies place is known once they are laid out.
 func (c *checker) leaves(where *node, name string) {
 	if c.asm.Place(name) < 0 && !strings.Contains(name, "/") {
 		c.fail(where, "there is no component %q%s", name, near.Hint(name, names(c.asm.Components)))
 	}
+}
+
+func leaveList(steps []assembly.Leave) (l list) {
+	for _, s := range steps {
+		l = append(l, leaveObject(s))
+	}
+	return l
 }
 
 func leaveObject(s assembly.Leave) *object {

@@ -1,6 +1,7 @@
 package format
 
 import (
+	"bytes"
 	"context"
 	"fmt"
 	"os"
@@ -159,6 +160,15 @@ func TestVersion2(t *testing.T) {
 	for _, c := range [][2]string{{doc(1, more), "unknown member"}, {doc(2, strings.Replace(more, `["a"]`, `["b"]`, 1)), "no component"}, {doc(2, strings.Replace(more, `{"open": "60 deg"}`, `{"shut": "1"}`, 1)), "no value"}} {
 		if _, err := Read([]byte(c[0])); err == nil || !strings.Contains(err.Error(), c[1]) {
 			t.Errorf("%v, want %q", err, c[1])
+		}
+	}
+	for _, alone := range []string{`"groups": {"bolts": ["a"]}`, `"brief": [{"number": "GV-1", "quantity": 1}]`, `"explode": [{"parts": ["a"], "along": [0, 0, 1]}]`, `"explosions": {"lid off": [{"parts": ["a"], "along": [0, 0, 1], "by": 20}]}`} {
+		out, err := Write(mustRead(t, doc(2, alone+", ")))
+		if err != nil {
+			t.Fatal(err)
+		}
+		if again, err := Write(mustRead(t, string(out))); err != nil || !bytes.Equal(out, again) {
+			t.Errorf("%s: %v %s", alone, err, again)
 		}
 	}
 	if out, _ := Write(mustRead(t, doc(1, ""))); !strings.Contains(string(out), `"setfast": 1`) {

@@ -30,6 +30,7 @@ func (r *reader) more(n *node, a *assembly.Assembly) {
 	a.Copies = r.copies(r.get(n, "copies"))
 	a.Brief = r.brief(r.get(n, "brief"))
 	a.Explode = r.explode(r.get(n, "explode"))
+	a.Explosions = r.explosions(r.get(n, "explosions"))
 }
 
 // FitKinds are the kinds of overlaps that may be meant.
@@ -82,10 +83,9 @@ func (c *checker) belong() {
 	for i := range c.asm.Copies {
 		c.copies(&c.asm.Copies[i])
 	}
-	for i, s := range c.asm.Explode {
-		for k, name := range s.Parts {
-			c.leaves(c.node.at("explode").items()[i].at("parts").kids[k], name)
-		}
+	c.steps(c.node.at("explode"), c.asm.Explode)
+	for _, x := range c.asm.Explosions {
+		c.steps(c.node.at("explosions", x.Name), x.Steps)
 	}
 	for _, v := range c.asm.Variants {
 		for _, x := range v.Values {
@@ -219,7 +219,7 @@ func moreObject(o *object, a *assembly.Assembly) {
 }
 
 // Sheets are the members that version 2 adds, in the order they are written.
-var Sheets = []string{"groups", "variants", "views", "dismissed", "fits", "stacks", "copies", "brief", "explode"}
+var Sheets = []string{"groups", "variants", "views", "dismissed", "fits", "stacks", "copies", "brief", "explode", "explosions"}
 
 // SheetObject is one of these members as it stands in a file; nil where the assembly has none.
 func SheetObject(a *assembly.Assembly, name string) json.Marshaler {
@@ -272,14 +272,14 @@ func SheetObject(a *assembly.Assembly, name string) json.Marshaler {
 		}
 		return l
 	case "explode":
-		var l list
-		for _, s := range a.Explode {
-			l = append(l, leaveObject(s))
-		}
-		if len(l) == 0 {
+		if len(a.Explode) == 0 {
 			return nil
 		}
-		return l
+		return leaveList(a.Explode)
+	case "explosions":
+		for _, x := range a.Explosions {
+			o.put(x.Name, leaveList(x.Steps))
+		}
 	case "fits":
 		var l list
 		for _, f := range a.Fits {
@@ -346,6 +346,8 @@ func ReadSheet(a *assembly.Assembly, name string, data []byte) error {
 			a.Brief = r.brief(n)
 		case "explode":
 			a.Explode = r.explode(n)
+		case "explosions":
+			a.Explosions = r.explosions(n)
 		case "copies":
 			r.env = env{named: a.Values}
 			a.Copies = r.copies(n)

@@ -7,6 +7,7 @@ import (
 	"github.com/labstack/echo/v5"
 
 	"setfast/app"
+	"setfast/core/explode"
 	"setfast/web/ask"
 )
 
@@ -79,9 +80,20 @@ func (b *Bench) unlink(c *echo.Context, n int64) error {
 
 // apart tells how an assembly comes apart.
 func (b *Bench) apart(c *echo.Context, n int64) error {
-	x, err := b.App.Apart(c.Request().Context(), n)
+	x, err := b.App.Apart(c.Request().Context(), n, c.QueryParam("as"))
 	if err != nil {
 		return err
 	}
-	return c.JSON(http.StatusOK, x)
+	j, err := b.App.Judge(c.Request().Context(), n)
+	if err != nil {
+		return err
+	}
+	ways := []string{}
+	for _, w := range j.Asm.Explosions {
+		ways = append(ways, w.Name)
+	}
+	return c.JSON(http.StatusOK, struct {
+		*explode.Exploded
+		Ways []string `json:"ways"` // that have names
+	}{x, ways})
 }

@@ -128,6 +128,24 @@ type guideView struct {
 	Guide *sheet.Guide
 	Steps []guideStep
 	Why   string
+	Way   string   // in which it comes apart, where it names several
+	Ways  []choice // that have names
+}
+
+// ways are those in which an assembly says that it comes apart, by their names.
+func (p *Papers) ways(ctx context.Context, n int64, taken string) ([]choice, error) {
+	j, err := p.App.Judge(ctx, n)
+	if err != nil {
+		return nil, err
+	}
+	return waysOf(j, taken), nil
+}
+
+func waysOf(j *app.Judged, taken string) (out []choice) {
+	for _, x := range j.Asm.Explosions {
+		out = append(out, choice{x.Name, x.Name == taken})
+	}
+	return out
 }
 
 type guideStep struct {
@@ -141,8 +159,11 @@ func (p *Papers) guide(c *echo.Context, n int64) error {
 	if err != nil {
 		return err
 	}
-	v := guideView{head: h}
-	if v.Guide, err = p.App.Guide(c.Request().Context(), n); err != nil {
+	v := guideView{head: h, Way: c.QueryParam("apart")}
+	if v.Ways, err = p.ways(c.Request().Context(), n, v.Way); err != nil {
+		return err
+	}
+	if v.Guide, err = p.App.Guide(c.Request().Context(), n, v.Way); err != nil {
 		if msg, ok := refused(err); ok {
 			v.Why = msg
 			return c.Render(http.StatusOK, "paper_guide.html", v)

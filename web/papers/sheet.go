@@ -26,6 +26,7 @@ type sheetView struct {
 	SVG    template.HTML
 	Why    string // nothing is drawn
 	Views  []choice
+	Ways   []choice // of coming apart, that have names
 	Sizes  []choice
 	Scales []choice
 	Asked  map[string]string
@@ -162,6 +163,7 @@ func (p *Papers) sheet(c *echo.Context, n int64) error {
 		v.Asked[k] = q.Get(k)
 	}
 	v.Marks = features(j)
+	v.Ways = waysOf(j, asked.Apart)
 	v.Views = choices(names, func(s string) bool { return slices.Contains(asked.Views, s) })
 	v.Sizes = choices(sheet.SizeNames(), func(s string) bool { return s == in.Size })
 	v.Scales = choices(sheet.ScaleNames(), func(s string) bool { return s == in.Scale })
@@ -211,7 +213,7 @@ func askedOf(q url.Values) (asked app.Paper, err error) {
 		}
 		return out
 	}
-	asked = app.Paper{Views: q["view"], Section: strings.TrimSpace(q.Get("section")), Exploded: q.Get("exploded") != "", Dims: lines("dims"), Details: lines("details")}
+	asked = app.Paper{Views: q["view"], Section: strings.TrimSpace(q.Get("section")), Exploded: q.Get("exploded") != "", Apart: q.Get("apart"), Dims: lines("dims"), Details: lines("details")}
 	in := &asked.In
 	in.Size, in.Scale, in.Third, in.Hidden, in.Smooth, in.Shaded, in.NoList = q.Get("size"), q.Get("scale"), q.Get("angle") == "third", q.Get("hidden") != "", q.Get("smooth") != "", q.Get("shaded") != "", q.Get("nolist") != ""
 	in.Title.Owner, in.Title.Creator, in.Title.Approver, in.Title.Revision = q.Get("owner"), q.Get("by"), q.Get("approved"), q.Get("revision")

@@ -2,12 +2,13 @@
 // How an assembly comes apart: the steps that the server found by trying, shown on the stage one after another, changed by hand and kept.
 import { Vector3 } from "three";
 import { make } from "./cards.js";
+import { ask } from "./dialogs.js";
 import { Panel } from "./panel.js";
 import { scale, shown, trim } from "../units.js";
 
 /** @typedef {{parts: string[], along: number[], by: number}} Step */
 /** @typedef {{part: string, caught_on: string[]}} Stuck */
-/** @typedef {{base: string, steps: Step[], stuck: Stuck[], no_shape: string[], missing?: string[]}} Exploded */
+/** @typedef {{base: string, steps: Step[], stuck: Stuck[], no_shape: string[], missing?: string[], ways: string[]}} Exploded */
 
 /** @type {[string, number[]][]} */
 const ways = [
@@ -39,8 +40,10 @@ export class Apart extends Panel {
     this.slide = this.get("apart-at");
     this.slide.addEventListener("input", () => this.show());
     this.get("apart-play").addEventListener("click", () => this.play());
+    this.way = /** @type {HTMLSelectElement} */ (/** @type {unknown} */ (this.get("apart-way")));
+    this.way.addEventListener("change", () => this.load());
     this.get("apart-anew").addEventListener("click", () => this.keep([]));
-    /** @type {HTMLAnchorElement} */ (/** @type {unknown} */ (this.get("apart-guide"))).href = `/a/${document.body.dataset.asm}/guide`;
+    this.get("apart-as").addEventListener("click", () => this.keepAs());
   }
 
   /** @param {boolean} [on] */
@@ -58,12 +61,23 @@ export class Apart extends Panel {
   async load() {
     this.say("Trying how it comes apart …");
     try {
-      const x = /** @type {Exploded} */ (await this.b.call("apart"));
+      const as = this.way.value;
+      const x = /** @type {Exploded} */ (await this.b.call(`apart?as=${encodeURIComponent(as)}`));
       if (!this.on) return;
+      this.called(x.ways, as);
       this.taken(x);
     } catch (e) {
       this.say(/** @type {Error} */ (e).message, true);
     }
+  }
+
+  /** Offers the ways that have names. @param {string[]} ways @param {string} as the one that is shown */
+  called(ways, as) {
+    this.way.replaceChildren(new Option("All of it", ""), ...ways.map((w) => new Option(w)));
+    this.way.value = as;
+    this.get("apart-anew").textContent = as ? "Forget this way" : "As worked out";
+    const guide = /** @type {HTMLAnchorElement} */ (/** @type {unknown} */ (this.get("apart-guide")));
+    guide.href = `/a/${document.body.dataset.asm}/guide${as && `?apart=${encodeURIComponent(as)}`}`;
   }
 
   /** @param {Exploded} x */
@@ -74,7 +88,7 @@ export class Apart extends Panel {
     told.push(...(x.missing ?? []).map((n) => `${n} is not there.`));
     if (x.no_shape.length) told.push(`Without a shape: ${x.no_shape.join(", ")}.`);
     this.get("apart-told").replaceChildren(...told.map((t) => make("li", "", t)));
-    const tried = `${x.base} stays. Each step was tried: nothing that is still there is in the way.`;
+    const tried = `${this.way.value ? "The rest" : x.base} stays. Tried: nothing in the way.`;
     this.say(x.steps.length ? tried : "There is nothing to take apart.");
     this.get("apartpost").disabled = true;
     this.list();
@@ -117,6 +131,7 @@ export class Apart extends Panel {
     li.append(names, way, by, make("span", "soft", shown()));
     li.append(this.small("earlier", `Step ${i + 1} one earlier`, i > 0, () => this.swap(i - 1)));
     li.append(this.small("with the one before", `Step ${i + 1} together with the one before`, i > 0, () => this.join(i)));
+    li.append(this.small("leave in", `Leave step ${i + 1} in`, this.steps.length > 1, () => this.leaveIn(i)));
     return li;
   }
 
@@ -143,6 +158,14 @@ export class Apart extends Panel {
     this.steps.splice(i, 1);
     this.list();
     this.changed(i);
+  }
+
+  /** Takes a step out: of a way with a name, it stays. @param {number} i */
+  leaveIn(i) {
+    this.steps.splice(i, 1);
+    this.list();
+    this.changed(Math.min(i + 1, this.steps.length));
+    if (!this.way.value) this.say("Kept under a name, what is left in stays; of all of it, it would leave after the rest.");
   }
 
   /** @param {number} to */
@@ -209,9 +232,17 @@ export class Apart extends Panel {
     if (!this.get("apartpost").disabled) this.keep(this.steps);
   }
 
-  /** @param {Step[]} steps none: as it is worked out */
-  async keep(steps) {
+  /** @param {Step[]} steps none: as it is worked out; under a name, no more */
+  async keep(steps, as = this.way.value) {
     this.stop();
-    if (await this.b.act({ do: "explode", steps: steps.map((s) => ({ parts: s.parts, along: s.along, by: s.by })) })) this.load();
+    const said = { do: "explode", as, steps: steps.map((s) => ({ parts: s.parts, along: s.along, by: s.by })) };
+    if (!(await this.b.act(said))) return;
+    this.called(as && steps.length ? [as] : [], steps.length ? as : "");
+    this.load();
+  }
+
+  async keepAs() {
+    const as = await ask("What is this way of coming apart called?", this.way.value);
+    if (as?.trim()) this.keep(this.steps, as.trim());
   }
 }
