@@ -141,7 +141,7 @@ func (a *App) view(ctx context.Context, row store.Part) (*part.Part, error) {
 		return nil, err
 	}
 	p := *shape // features are shared, what people say is not
-	p.Name, p.Number, p.Revision, p.Material = row.Name, row.Number, row.Revision, row.Material
+	p.Name, p.Number, p.Revision, p.Material, p.Stock = row.Name, row.Number, row.Revision, row.Material, row.Stock
 	p.Density, p.Fastener = row.Density, row.Fastener
 	helped(&p, row)
 	p.Source = part.Source{Format: kernel.Format(row.SourceName), Path: row.SourceName, SHA256: row.SourceSHA256}

@@ -201,7 +201,7 @@ func (x *arriving) part(ctx context.Context, key string, index int) error {
 	if name == "" {
 		name = key
 	}
-	row := store.Part{ProjectID: x.file.ProjectID, Name: clip(name, words.MostName), Number: clip(p.Number, words.MostNumber), Revision: p.Revision, Material: p.Material,
+	row := store.Part{ProjectID: x.file.ProjectID, Name: clip(name, words.MostName), Number: clip(p.Number, words.MostNumber), Revision: p.Revision, Material: p.Material, Stock: p.Stock,
 		Density: p.Density, Tint: int(x.file.ID%1_000_000) + index, Arrival: x.file.ID}
 	im, at := &kernel.Import{}, 0
 	if from, ok := x.from[key]; ok {

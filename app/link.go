@@ -92,7 +92,7 @@ func (a *App) rework(ctx context.Context, of store.Part, l Link, name, number, r
 	if err != nil {
 		return store.Part{}, err
 	}
-	row := store.Part{ProjectID: of.ProjectID, Name: clip(name, words.MostName), Number: clip(number, words.MostName), Material: of.Material, Density: of.Density, Tint: of.Tint,
+	row := store.Part{ProjectID: of.ProjectID, Name: clip(name, words.MostName), Number: clip(number, words.MostName), Material: of.Material, Stock: of.Stock, Density: of.Density, Tint: of.Tint,
 		SourceName: file, SourceSHA256: sha, SourceID: sha, Folder: of.Folder, Link: string(link)}
 	if err := a.derive(ctx, im, 0, &row); err != nil {
 		return row, err

@@ -113,7 +113,7 @@ type Paper struct {
 	Section  string
 	In       sheet.Input // size, scale, angle, and what the title block says
 	Exploded bool
-	Apart    string // the way it comes apart in, where it names several
+	Apart    string   // the way it comes apart in, where it names several
 	Dims     []string // as asked for
 	Details  []string
 	Pointed  bool // tells what can be pointed at

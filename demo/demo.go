@@ -97,7 +97,7 @@ func load(ctx context.Context, a *app.App, called string, say func(string)) (pro
 			return 0, nil, fmt.Errorf("sample part %s came out of nowhere", p.Name)
 		}
 		r := recipes[i]
-		p.Number, p.Material, p.Density, p.Fastener = r.number, r.material, r.density, r.fastener
+		p.Number, p.Material, p.Density, p.Fastener, p.Stock = r.number, r.material, r.density, r.fastener, stock[r.number]
 		if err := a.Store.UpdatePart(ctx, p); err != nil {
 			return 0, nil, err
 		}

@@ -151,3 +151,6 @@ func raised(outline [][2]float64, high float64) string {
 	}
 	return s.String()
 }
+
+// stock is what some parts are cut from, by their numbers.
+var stock = map[string]string{"GV-103": "round bar, 16", "GV-503": "rack, module 2"}

@@ -27,18 +27,19 @@ type Part struct {
 	Folder                           string // it is sorted under on the Shelf
 	Helpers                          string // features made by hand, as in the assembly file; empty: none
 	Link                             string // how it was made of another part, as JSON; empty: it was handed in
+	Stock                            string // what it is cut from; empty: it is not
 }
 
 // Key is what documents call the part.
 func (p Part) Key() string { return fmt.Sprint("p", p.ID) }
 
 const partColumns = `id, project_id, name, number, revision, material, density, fastener, tint, source_name, source_sha256, source_id, source_index,
-	derived_version, derived_sha256, preview_sha256, created, off IS NOT NULL, arrival, unit, folder, helpers, link`
+	derived_version, derived_sha256, preview_sha256, created, off IS NOT NULL, arrival, unit, folder, helpers, link, stock`
 
 func scanPart(row scanner) (Part, error) {
 	var p Part
 	err := row.Scan(&p.ID, &p.ProjectID, &p.Name, &p.Number, &p.Revision, &p.Material, &p.Density, &p.Fastener, &p.Tint, &p.SourceName,
-		&p.SourceSHA256, &p.SourceID, &p.SourceIndex, &p.DerivedVersion, &p.DerivedSHA256, &p.PreviewSHA256, &p.Created, &p.Off, &p.Arrival, &p.Unit, &p.Folder, &p.Helpers, &p.Link)
+		&p.SourceSHA256, &p.SourceID, &p.SourceIndex, &p.DerivedVersion, &p.DerivedSHA256, &p.PreviewSHA256, &p.Created, &p.Off, &p.Arrival, &p.Unit, &p.Folder, &p.Helpers, &p.Link, &p.Stock)
 	return p, err
 }
 
@@ -94,9 +95,9 @@ func (s *Store) AddPart(ctx context.Context, p Part) (Part, bool, error) {
 			return err
 		}
 		r, err := tx.ExecContext(ctx, `INSERT INTO parts (project_id, name, number, revision, material, density, fastener, tint, source_name,
-			source_sha256, source_id, source_index, derived_version, derived_sha256, preview_sha256, created, arrival, folder, link) VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?)`,
+			source_sha256, source_id, source_index, derived_version, derived_sha256, preview_sha256, created, arrival, folder, link, stock) VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?)`,
 			p.ProjectID, p.Name, p.Number, p.Revision, p.Material, p.Density, p.Fastener, p.Tint, p.SourceName, p.SourceSHA256, p.SourceID, p.SourceIndex,
-			p.DerivedVersion, p.DerivedSHA256, p.PreviewSHA256, p.Created, p.Arrival, p.Folder, p.Link)
+			p.DerivedVersion, p.DerivedSHA256, p.PreviewSHA256, p.Created, p.Arrival, p.Folder, p.Link, p.Stock)
 		if err != nil {
 			return err
 		}
@@ -115,8 +116,8 @@ func (s *Store) ChangePart(ctx context.Context, id int64, change func(*Part) err
 		if err := change(&p); err != nil {
 			return err
 		}
-		_, err := tx.ExecContext(ctx, "UPDATE parts SET name=?, number=?, revision=?, material=?, density=?, fastener=?, folder=?, helpers=?, link=? WHERE id=?",
-			p.Name, p.Number, p.Revision, p.Material, p.Density, p.Fastener, p.Folder, p.Helpers, p.Link, p.ID)
+		_, err := tx.ExecContext(ctx, "UPDATE parts SET name=?, number=?, revision=?, material=?, density=?, fastener=?, folder=?, helpers=?, link=?, stock=? WHERE id=?",
+			p.Name, p.Number, p.Revision, p.Material, p.Density, p.Fastener, p.Folder, p.Helpers, p.Link, p.Stock, p.ID)
 		return err
 	})
 	return p, notFound(err)

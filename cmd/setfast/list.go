@@ -87,11 +87,24 @@ func tellPartsList(w io.Writer, l *list.List) error {
 			if name == "" {
 				name = i.Part + i.Assembly
 			}
+			if i.Stock != "" {
+				name += ", cut from " + i.Stock
+			}
+			if i.Length != nil {
+				name += ", " + part.Number(*i.Length) + " mm long"
+			}
 			fmt.Fprintf(w, "%s%3d  %d × %s %s, %s\n", in, i.Item, i.Quantity, i.Number, name, mass)
 			walk(i.Items, in+"     ")
 		}
 	}
 	walk(l.Items, "")
+	for _, k := range l.Cuts {
+		long := "not known how long"
+		if k.Length != nil {
+			long = part.Number(*k.Length) + " mm without saw cuts"
+		}
+		fmt.Fprintf(w, "%s: %d pieces, %s\n", k.Stock, k.Pieces, long)
+	}
 	if l.Mass != nil {
 		fmt.Fprintf(w, "together %s kg\n", part.Number(*l.Mass))
 	}

@@ -93,7 +93,7 @@ func (r *reader) document(n *node) *assembly.Document {
 // version is the least that says all a document holds.
 func version(d *assembly.Document) int {
 	for _, p := range d.Parts {
-		if p.Source.Product > 0 {
+		if p.Source.Product > 0 || p.Stock != "" {
 			return mostVersion
 		}
 	}

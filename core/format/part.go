@@ -15,6 +15,9 @@ func (r *reader) part(n *node) *part.Part {
 		return p
 	}
 	p.Number, p.Name, p.Revision, p.Material = r.text(n, "number"), r.text(n, "name"), r.text(n, "revision"), r.text(n, "material")
+	if c := r.get(n, "stock"); r.version > 1 && c != nil {
+		p.Stock = r.text(n, "stock")
+	}
 	p.Density, p.Mass = r.positive(n, "density_kg_m3"), r.positive(n, "mass_kg")
 	switch k := r.text(n, "kind"); k {
 	case "", "part":
@@ -76,6 +79,7 @@ func partObject(p *part.Part) *object {
 	o.text("name", p.Name)
 	o.text("revision", p.Revision)
 	o.text("material", p.Material)
+	o.text("stock", p.Stock)
 	if p.Density > 0 {
 		o.put("density_kg_m3", p.Density)
 	}

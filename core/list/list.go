@@ -20,7 +20,9 @@ type Item struct {
 	Name     string   `json:"name"`
 	Quantity int      `json:"quantity"`
 	Material string   `json:"material,omitempty"`
-	Mass     *float64 `json:"mass_kg"` // of one; null where it is not known
+	Stock    string   `json:"stock,omitempty"`     // what it is cut from
+	Length   *float64 `json:"length_mm,omitempty"` // of the piece that is cut from it
+	Mass     *float64 `json:"mass_kg"`             // of one; null where it is not known
 	Items    []Item   `json:"items,omitempty"`
 }
 
@@ -46,11 +48,19 @@ type Brief struct {
 // Met tells whether nothing is wrong.
 func (b *Brief) Met() bool { return len(b.Missing)+len(b.TooMany)+len(b.OutOfOrder) == 0 }
 
+// Cut is how much of a stock the whole assembly wants, without what sawing takes.
+type Cut struct {
+	Stock  string   `json:"stock"`
+	Pieces int      `json:"pieces"`
+	Length *float64 `json:"length_mm"` // null where that of a piece is not known
+}
+
 // List is a parts list.
 type List struct {
 	Items []Item   `json:"items"`
 	Mass  *float64 `json:"mass_kg"` // of all; null where one is not known
 	Brief Brief    `json:"brief"`
+	Cuts  []Cut    `json:"cuts,omitempty"`
 	// Doubles are numbers that several parts or assemblies have.
 	Doubles []string `json:"doubles,omitempty"`
 }
@@ -61,17 +71,37 @@ func Of(doc *assembly.Document, levels bool) *List {
 	l := &lister{doc: doc, mass: map[string]*float64{}}
 	root := doc.Assemblies[doc.Root]
 	out := &List{Mass: l.whole(doc.Root)}
+	l.flat(doc.Root, 1)
+	out.Items, out.Cuts = l.items, cuts(l.items)
 	if levels {
 		out.Items = l.level(doc.Root)
-	} else {
-		l.flat(doc.Root, 1)
-		out.Items = l.items
 	}
 	if out.Items == nil {
 		out.Items = []Item{}
 	}
 	numbered(out.Items, root.Brief)
 	out.Brief, out.Doubles = Against(Placed(doc), root.Brief), doubles(doc)
+	return out
+}
+
+// cuts adds up what is cut from each stock, in the order of the list.
+func cuts(items []Item) (out []Cut) {
+	for _, i := range items {
+		if i.Stock == "" {
+			continue
+		}
+		k := slices.IndexFunc(out, func(c Cut) bool { return c.Stock == i.Stock })
+		if k < 0 {
+			none := 0.0
+			k, out = len(out), append(out, Cut{Stock: i.Stock, Length: &none})
+		}
+		c := &out[k]
+		if c.Pieces += i.Quantity; c.Length != nil && i.Length != nil {
+			*c.Length += *i.Length * float64(i.Quantity)
+		} else {
+			c.Length = nil
+		}
+	}
 	return out
 }
 
@@ -85,6 +115,11 @@ func (l *lister) part(key string) Item {
 	i := Item{Part: key}
 	if p := l.doc.Parts[key]; p != nil {
 		i.Number, i.Name, i.Material, i.Mass = p.Number, p.Name, p.Material, kg(p)
+		if i.Stock = p.Stock; p.Stock != "" {
+			if mm, ok := p.Long(); ok {
+				i.Length = &mm
+			}
+		}
 	}
 	return i
 }
@@ -294,22 +329,25 @@ func Fewest(row []int) (out []int) {
 
 // Table is the list as rows, its head first; what lies in an assembly has the items above it before its own, as 2.1.
 func (l *List) Table() [][]string {
-	rows := [][]string{{"item", "number", "name", "quantity", "material", "mass each kg", "mass kg"}}
+	rows := [][]string{{"item", "number", "name", "quantity", "material", "cut from", "length mm", "mass each kg", "mass kg"}}
 	var add func(items []Item, before string)
 	add = func(items []Item, before string) {
 		for _, i := range items {
 			item := before + strconv.Itoa(i.Item)
-			each, all := "", ""
+			each, all, long := "", "", ""
+			if i.Length != nil {
+				long = number(*i.Length)
+			}
 			if i.Mass != nil {
 				each, all = number(*i.Mass), number(*i.Mass*float64(i.Quantity))
 			}
-			rows = append(rows, []string{item, i.Number, cmp.Or(i.Name, i.Part, i.Assembly), strconv.Itoa(i.Quantity), i.Material, each, all})
+			rows = append(rows, []string{item, i.Number, cmp.Or(i.Name, i.Part, i.Assembly), strconv.Itoa(i.Quantity), i.Material, i.Stock, long, each, all})
 			add(i.Items, item+".")
 		}
 	}
 	add(l.Items, "")
 	if l.Mass != nil {
-		rows = append(rows, []string{"", "", "all", "", "", "", number(*l.Mass)})
+		rows = append(rows, []string{"", "", "all", "", "", "", "", "", number(*l.Mass)})
 	}
 	return rows
 }
@@ -320,4 +358,4 @@ const digits = 6
 func number(v float64) string { return strconv.FormatFloat(v, 'g', digits, 64) }
 
 // Numeric are the columns of the table that hold numbers.
-var Numeric = map[string]bool{"item": true, "quantity": true, "mass each kg": true, "mass kg": true}
+var Numeric = map[string]bool{"item": true, "quantity": true, "length mm": true, "mass each kg": true, "mass kg": true}

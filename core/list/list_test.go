@@ -54,6 +54,20 @@ func TestOf(t *testing.T) {
 	}
 }
 
+// TestCuts adds up what is cut from stock, by hand: two brackets 80 mm long off an angle, and five screws whose length nobody can tell.
+func TestCuts(t *testing.T) {
+	text := strings.Replace(stand(""), `"mass_kg": 0.5`, `"mass_kg": 0.5, "stock": "angle 30 × 3", "features": {"e": {"type": "axis", "origin": [0,0,0], "direction": [0,1,0]}, "a": {"type": "point", "at": [0,5,0]}, "b": {"type": "point", "at": [0,85,9]}}`, 1)
+	text = strings.Replace(text, `"mass_kg": 0.01`, `"mass_kg": 0.01, "stock": "rod"`, 1)
+	for _, levels := range []bool{false, true} {
+		got := listed(t, text, levels)
+		for _, want := range []string{`"cuts":[{"stock":"angle 30 × 3","pieces":2,"length_mm":160},{"stock":"rod","pieces":5,"length_mm":null}]`, `"stock":"angle 30 × 3","length_mm":80,"mass_kg":0.5`} {
+			if !strings.Contains(got, want) {
+				t.Errorf("%s is not in %s", want, got)
+			}
+		}
+	}
+}
+
 // TestBrief holds the stand against briefs.
 func TestBrief(t *testing.T) {
 	line := func(number string, n int) string { return fmt.Sprintf(`{"number": %q, "quantity": %d}`, number, n) }

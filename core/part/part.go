@@ -10,6 +10,7 @@ import (
 // Part is what an assembly knows of a part.
 type Part struct {
 	Number, Name, Revision, Material string
+	Stock                            string // what it is cut from; empty: it is not
 	Fastener                         bool
 	Catalogue                        bool    // made of a standard's table by what a stack says
 	Density                          float64 // kg/m³, 0 unknown

@@ -52,7 +52,7 @@ func (s *Subject) Views(names []string) (wants []Want, rows []Row, err error) {
 	of := map[string]int{}
 	for _, i := range list.Of(&own, false).Items {
 		of[i.Part] = len(rows)
-		rows = append(rows, Row{Item: i.Item, Quantity: i.Quantity, Number: i.Number, Name: cmp.Or(i.Name, i.Part), Material: i.Material, Mass: i.Mass})
+		rows = append(rows, Row{Item: i.Item, Quantity: i.Quantity, Number: i.Number, Name: cmp.Or(i.Name, i.Part) + cutTo(i.Length), Material: i.Material, Mass: i.Mass})
 	}
 	if s.Section != "" && !slices.Contains(names, "section") {
 		names = append(slices.Clone(names), "section")
@@ -106,6 +106,14 @@ func (s *Subject) Views(names []string) (wants []Want, rows []Row, err error) {
 		wants = append(wants, w)
 	}
 	return wants, rows, nil
+}
+
+// cutTo is what the list says of a piece cut from stock.
+func cutTo(mm *float64) string {
+	if mm == nil {
+		return ""
+	}
+	return ", L = " + dimText(*mm, "")
 }
 
 // look is the view of a name: the assembly's own before the usual ones.

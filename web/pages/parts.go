@@ -187,6 +187,7 @@ var saying = []struct {
 	{"the revision", "revision", func(p *store.Part) *string { return &p.Revision }, 40},
 	{"the folder", "folder", func(p *store.Part) *string { return &p.Folder }, 100},
 	{"the material", "material", func(p *store.Part) *string { return &p.Material }, 100},
+	{"what it is cut from", "stock", func(p *store.Part) *string { return &p.Stock }, 100},
 }
 
 // updatePart changes the fields that were sent, and no others; it answers with the line of facts.

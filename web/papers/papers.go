@@ -7,6 +7,7 @@ import (
 	"encoding/csv"
 	"errors"
 	"html/template"
+	"math"
 	"net/http"
 
 	"github.com/labstack/echo/v5"
@@ -76,6 +77,40 @@ type listView struct {
 	Levels bool
 	Brief  string
 	Lines  int
+	Rows   []listRow
+	Cuts   []listCut
+}
+
+// listRow is a row of the list; lengths are in the project's unit.
+type listRow struct {
+	list.Item
+	Cut  bool // the list tells what is cut from stock
+	Long string
+}
+
+type listCut struct {
+	list.Cut
+	Long string
+}
+
+// rows lays the list out, what lies in an assembly below it.
+func (v *listView) rows(items []list.Item) {
+	u := words.Units(v.Project.Unit)
+	long := func(mm *float64) string {
+		if mm == nil {
+			return ""
+		}
+		return u.Number(math.Round(*mm*100) / 100) // a saw does no better
+	}
+	for _, i := range items {
+		v.Rows = append(v.Rows, listRow{i, len(v.List.Cuts) > 0, long(i.Length)})
+		v.rows(i.Items)
+	}
+	if len(v.Cuts) == 0 {
+		for _, c := range v.List.Cuts {
+			v.Cuts = append(v.Cuts, listCut{c, long(c.Length)})
+		}
+	}
 }
 
 // list shows the parts list, flat or level by level, and what the brief still wants.
@@ -107,6 +142,7 @@ func (p *Papers) list(c *echo.Context, n int64) error {
 	if err != nil {
 		return err
 	}
+	v.rows(v.List.Items)
 	v.Brief, v.Lines = commands.BriefText(j.Asm.Brief), len(j.Asm.Brief)
 	return c.Render(http.StatusOK, "paper_list.html", v)
 }
