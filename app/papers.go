@@ -298,28 +298,55 @@ func (b *bodies) step(ctx context.Context, m *export.Model, to *bytes.Buffer) er
 // kept under which the settings of a sheet are.
 const keptSheet = "sheet"
 
-// KeepSheet keeps what a sheet was asked for, as its page writes it.
-func (a *App) KeepSheet(ctx context.Context, id int64, query string) error {
-	if len(query) > mostKeptBytes {
-		return words.Refuse("this is more than can be kept of a sheet")
-	}
-	data, err := json.Marshal(query)
+// mostSheets are kept of an assembly.
+const mostSheets = 100
+
+// KeepSheet keeps what a sheet was asked for, as its page writes it, under a name; the first has none. Without a query it is thrown away.
+func (a *App) KeepSheet(ctx context.Context, id int64, name, query string) error {
+	name, err := words.Text("the sheet's name", name, words.MostName)
 	if err != nil {
 		return err
 	}
-	return a.Store.Keep(ctx, id, store.Kept{Kind: keptSheet, Name: keptSheet, Data: data})
+	if len(query) > mostKeptBytes {
+		return words.Refuse("this is more than can be kept of a sheet")
+	}
+	k := store.Kept{Kind: keptSheet, Name: cmp.Or(name, keptSheet)}
+	if query == "" {
+		return a.Store.Keep(ctx, id, k)
+	}
+	sheets, err := a.SheetsKept(ctx, id)
+	if err != nil {
+		return err
+	}
+	if _, there := sheets[name]; len(sheets) >= mostSheets && !there {
+		return words.Refuse("an assembly has at most %d sheets; throw one away first", mostSheets)
+	}
+	if k.Data, err = json.Marshal(query); err != nil {
+		return err
+	}
+	return a.Store.Keep(ctx, id, k)
 }
 
-// SheetKept is what was kept of a sheet; nothing where nothing was.
-func (a *App) SheetKept(ctx context.Context, id int64) (query string, err error) {
+// SheetsKept are what was kept of sheets, by their names.
+func (a *App) SheetsKept(ctx context.Context, id int64) (map[string]string, error) {
 	all, err := a.Store.KeptOf(ctx, id)
 	if err != nil {
-		return "", err
+		return nil, err
 	}
+	sheets := map[string]string{}
 	for _, k := range all {
-		if k.Kind == keptSheet {
-			err = json.Unmarshal(k.Data, &query)
+		if k.Kind != keptSheet {
+			continue
 		}
+		var query string
+		if err := json.Unmarshal(k.Data, &query); err != nil {
+			return nil, err
+		}
+		name := k.Name
+		if name == keptSheet {
+			name = ""
+		}
+		sheets[name] = query
 	}
-	return query, err
+	return sheets, nil
 }

@@ -33,6 +33,7 @@ type Row struct {
 type Title struct {
 	Owner, Number, Name, Kind, Creator, Approver, Date, Revision, Language, Unit string
 	Mass                                                                         string
+	Sheet                                                                        string // which of how many, as 1/2
 }
 
 // Input is what goes on a sheet.

@@ -59,7 +59,7 @@ func (l *layout) title(p *pad, s Scale) {
 	cell(3, 100, 118, "Lang.", cmp.Or(t.Language, "en"), small)
 	cell(3, 118, 136, "Size", l.size.Name, small)
 	cell(3, 136, 158, "Unit", cmp.Or(t.Unit, "mm"), small)
-	cell(3, 158, 180, "Sheet", "1/1", small)
+	cell(3, 158, 180, "Sheet", cmp.Or(t.Sheet, "1/1"), small)
 	l.symbol(p, x+48*unit, y+rowHigh/2)
 	at := [2]float64{filed + 2, margin + 2}
 	if l.size.W-filed-margin-l.block[0] < caution {

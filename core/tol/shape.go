@@ -12,6 +12,8 @@ const (
 	SizeForSize = 5e-5
 	// Drawn, mm: a line of a view this near to a face, or to the side of something round, is seen of it.
 	Drawn = 1e-3
+	// CutBeside, mm: a section cuts this much before its plane, so that a face that lies in it is seen and not cut, whichever way rounding goes.
+	CutBeside = 1e-4
 	// FrameParallel, a sine: the x of a frame in a file must not be parallel to its z.
 	FrameParallel = 1e-6
 	// LeansTo, a cosine: a direction this near to x is given a frame that leans to y.

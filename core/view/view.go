@@ -96,7 +96,7 @@ func (v *View) Paper(p geom.Vec) [2]float64 {
 func Of(ctx context.Context, items []Item, v View, o Options) (*Seen, error) {
 	s := &seeing{items: items, e: v.eye(), o: o, seen: &Seen{}}
 	if v.Cut != nil {
-		s.cut, s.cutAt = true, s.e.at(v.Cut.O).Z
+		s.cut, s.cutAt = true, s.e.at(v.Cut.O).Z+tol.CutBeside
 	}
 	for i := range items {
 		s.take(i)

@@ -226,3 +226,15 @@ func TestShade(t *testing.T) {
 		t.Errorf("nothing: %v", err)
 	}
 }
+
+// TestCutBeside lays a section along the face of a box: the face is seen, not cut, also where it stands out by 0.00005 mm, as rounding and imported shapes
+// have it; what stands out by a hundredth is cut.
+func TestCutBeside(t *testing.T) {
+	front := View{Look: geom.V(0, 1, 0), Up: geom.V(0, 0, 1), Cut: &Plane{}}
+	for out, areas := range map[float64]int{0: 0, 1e-12: 0, -1e-12: 0, 5e-5: 0, 0.01: 1} {
+		s := seen(t, []Item{{Shape: box(geom.V(0, 0, 0), geom.V(30, 20, 10)), Pose: geom.Pose{Q: geom.Home.Q, O: geom.V(0, -out, 0)}}}, front, Options{})
+		if len(s.Areas) != areas {
+			t.Errorf("a face that stands out by %g mm: %d areas, want %d", out, len(s.Areas), areas)
+		}
+	}
+}

@@ -5,6 +5,7 @@ import (
 	"cmp"
 	"fmt"
 	"html/template"
+	"maps"
 	"net/http"
 	"net/url"
 	"slices"
@@ -34,6 +35,8 @@ type sheetView struct {
 	Spots  []spot       // where features can be pointed at
 	Dims   []listed     // dimensions and details, as they are called
 	Query  template.URL // of the same sheet as a file
+	Called string       // its name; the first has none
+	Sheets []choice     // that are kept under names
 }
 
 // feature is one that can be named, with what it is.
@@ -136,16 +139,20 @@ func (p *Papers) sheet(c *echo.Context, n int64) error {
 	}
 	q := c.QueryParams()
 	as := q.Get("as")
-	if len(q) == 0 || len(q) == 1 && as != "" { // as it was kept
-		kept, err := p.App.SheetKept(c.Request().Context(), n)
-		if err != nil {
-			return err
-		}
-		if q, err = url.ParseQuery(kept); err != nil {
+	sheets, err := p.App.SheetsKept(c.Request().Context(), n)
+	if err != nil {
+		return err
+	}
+	called := q.Get("sheet")
+	q.Del("as")
+	q.Del("sheet")
+	q.Del("keepas")
+	if len(q) == 0 { // as it was kept
+		if q, err = url.ParseQuery(sheets[called]); err != nil {
 			q = url.Values{}
 		}
 	}
-	q.Del("as")
+	q.Set("sheet", called)
 	asked, err := askedOf(q)
 	if err != nil {
 		return err
@@ -158,15 +165,21 @@ func (p *Papers) sheet(c *echo.Context, n int64) error {
 			names = append(names, own.Name)
 		}
 	}
-	v := sheetView{head: h, Query: template.URL(q.Encode()), Asked: map[string]string{}}
+	v := sheetView{head: h, Called: called, Query: template.URL(q.Encode()), Asked: map[string]string{}}
 	for _, k := range []string{"section", "owner", "by", "approved", "revision", "angle", "exploded", "hidden", "smooth", "shaded", "nolist", "dims", "details", "revisions", "moves"} {
 		v.Asked[k] = q.Get(k)
 	}
 	v.Marks = features(j)
+	for _, name := range slices.Sorted(maps.Keys(sheets)) {
+		if name != "" {
+			v.Sheets = append(v.Sheets, choice{name, name == called})
+		}
+	}
 	v.Ways = waysOf(j, asked.Apart)
 	v.Views = choices(names, func(s string) bool { return slices.Contains(asked.Views, s) })
 	v.Sizes = choices(sheet.SizeNames(), func(s string) bool { return s == in.Size })
 	v.Scales = choices(sheet.ScaleNames(), func(s string) bool { return s == in.Scale })
+	in.Title.Sheet = numbered(sheets, called)
 	asked.Pointed = as == ""
 	s, err := p.App.Draw(c.Request().Context(), n, asked)
 	if err != nil {
@@ -244,11 +257,31 @@ func askedOf(q url.Values) (asked app.Paper, err error) {
 // mostMoved is how far something is moved on a sheet, mm.
 const mostMoved = 2000
 
+// numbered is which of how many sheets one is: the first has no name, those that have come in their order.
+func numbered(sheets map[string]string, called string) string {
+	names := slices.Sorted(maps.Keys(sheets))
+	if _, ok := sheets[""]; !ok {
+		names = slices.Insert(names, 0, "")
+	}
+	if _, ok := sheets[called]; !ok && called != "" {
+		names = append(names, called)
+	}
+	return fmt.Sprintf("%d/%d", slices.Index(names, called)+1, len(names))
+}
+
 // keepSheet keeps the sheet as it is asked for.
 func (p *Papers) keepSheet(c *echo.Context, n int64) error {
 	q, err := c.FormValues()
 	if err != nil {
 		return ask.Refuse("this form cannot be read")
+	}
+	name := strings.TrimSpace(q.Get("sheet"))
+	if as := strings.TrimSpace(q.Get("keepas")); as != "" {
+		name = as
+	}
+	drop := q.Get("drop") != ""
+	for _, k := range []string{"sheet", "keepas", "drop"} {
+		q.Del(k)
 	}
 	if _, err := askedOf(q); err != nil {
 		return err
@@ -256,8 +289,16 @@ func (p *Papers) keepSheet(c *echo.Context, n int64) error {
 	if _, err := p.App.Store.Assembly(c.Request().Context(), n); err != nil {
 		return err
 	}
-	if err := p.App.KeepSheet(c.Request().Context(), n, q.Encode()); err != nil {
+	query := q.Encode()
+	if drop {
+		query = ""
+	}
+	if err := p.App.KeepSheet(c.Request().Context(), n, name, query); err != nil {
 		return err
 	}
-	return c.Redirect(http.StatusSeeOther, "/a/"+c.Param("asm")+"/sheet")
+	to := "/a/" + c.Param("asm") + "/sheet"
+	if name != "" && !drop {
+		to += "?sheet=" + url.QueryEscape(name)
+	}
+	return c.Redirect(http.StatusSeeOther, to)
 }

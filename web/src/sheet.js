@@ -121,6 +121,7 @@ export function desk(main) {
     const b = /** @type {HTMLElement} */ (e.target);
     if (b.dataset.drop) says.drop(b.dataset.drop, Number(b.dataset.line));
   });
-  main.querySelector("#sh-look")?.addEventListener("change", (e) => e.stopPropagation()); // it only looks up
+  const beside = main.querySelectorAll("#sh-look, #sh-as"); // what a sheet is not asked for
+  for (const i of beside) i.addEventListener("change", (e) => e.stopPropagation());
   main.querySelector("#sh-home")?.addEventListener("click", () => says.change("moves", () => []));
 }
