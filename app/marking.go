@@ -1,12 +1,14 @@
 package app
 
 import (
+	"cmp"
 	"context"
 	"strings"
 
 	"setfast/app/words"
 	"setfast/core/mark"
 	"setfast/core/report"
+	"setfast/store"
 )
 
 // Marked is a submission held against a key.
@@ -19,13 +21,17 @@ type Marked struct {
 const mostMarked = 500
 
 // Mark holds assemblies of a project against another of it, in their order.
-func (a *App) Mark(ctx context.Context, project, key int64, ids []int64) ([]Marked, error) {
+func (a *App) Mark(ctx context.Context, project, key int64, ids []int64) (*mark.Key, []Marked, error) {
 	if len(ids) > mostMarked {
-		return nil, words.Refuse("at most %d are marked at once", mostMarked)
+		return nil, nil, words.Refuse("at most %d are marked at once", mostMarked)
 	}
-	of, err := a.submission(ctx, project, key)
+	of, err := a.submission(ctx, project, key, nil, nil)
 	if err != nil {
-		return nil, err
+		return nil, nil, err
+	}
+	files, err := a.Store.FileNames(ctx, project)
+	if err != nil {
+		return nil, nil, err
 	}
 	m := mark.Marker{Key: mark.KeyOf(of.Doc, of.Report)}
 	var out []Marked
@@ -33,21 +39,48 @@ func (a *App) Mark(ctx context.Context, project, key int64, ids []int64) ([]Mark
 		if id == key {
 			continue
 		}
-		s, err := a.submission(ctx, project, id)
+		s, err := a.submission(ctx, project, id, m.Key, files)
 		if err != nil {
 			if ctx.Err() != nil {
-				return nil, err
+				return nil, nil, err
 			}
 			out = append(out, Marked{id, mark.Unreadable("", words.Plainly(ctx, err))})
 			continue
 		}
 		out = append(out, Marked{id, m.Row(s)})
 	}
-	return out, nil
+	return m.Key, out, nil
 }
 
-// submission is an assembly as it is marked.
-func (a *App) submission(ctx context.Context, project, id int64) (*mark.Submission, error) {
+// ofShapes tells whether an assembly came as placed shapes, out of the file that its parts are of.
+func ofShapes(row store.Assembly, j *Judged) bool {
+	for _, p := range j.Parts {
+		if p.SourceID == row.SourceID {
+			return row.SourceID != ""
+		}
+	}
+	return false
+}
+
+// recover puts the relations that the shapes imply into what was handed in.
+func (a *App) recover(ctx context.Context, k *mark.Key, id int64, s *mark.Submission) error {
+	j, shapes, err := a.shaped(ctx, id)
+	if err != nil {
+		return err
+	}
+	ctx, cancel := context.WithTimeout(ctx, a.Limits.Open)
+	defer cancel()
+	return a.work(ctx, func() error {
+		got, err := mark.Recovered(ctx, k, j.of.doc, shapes)
+		if err == nil {
+			s.Doc, s.Report, s.Placed = got.Document, got.Report, true
+		}
+		return words.Plainly(ctx, err)
+	})
+}
+
+// submission is an assembly as it is marked by a key; the key's own has none. It is called as its file was.
+func (a *App) submission(ctx context.Context, project, id int64, k *mark.Key, files map[string]string) (*mark.Submission, error) {
 	row, err := a.Store.Assembly(ctx, id)
 	if err != nil {
 		return nil, err
@@ -59,8 +92,15 @@ func (a *App) submission(ctx context.Context, project, id int64) (*mark.Submissi
 	if err != nil {
 		return nil, err
 	}
-	s := &mark.Submission{File: row.Name, Said: j.of.doc, Doc: j.Doc, Report: j.Report}
-	for _, m := range j.Result.Motions {
+	s := &mark.Submission{File: cmp.Or(files[row.SourceID], row.Name), Said: j.of.doc, Doc: j.Doc, Report: j.Report}
+	root := j.Result
+	if k != nil && len(j.Asm.Mates) == 0 && ofShapes(row, j) {
+		if err := a.recover(ctx, k, id, s); err != nil {
+			return nil, err
+		}
+		root = s.Report.Assemblies[s.Doc.Root]
+	}
+	for _, m := range root.Motions {
 		if m.Class == report.Stray {
 			s.Loose = append(s.Loose, strings.Join(m.Rides, ", ")+": "+words.Motion(m))
 		}
@@ -75,7 +115,7 @@ func (a *App) submission(ctx context.Context, project, id int64) (*mark.Submissi
 
 // Submission is one assembly beside the key: what is told of it, and both side by side.
 func (a *App) Submission(ctx context.Context, project, key, id int64, wide, high float64) (*Marked, *Between, error) {
-	rows, err := a.Mark(ctx, project, key, []int64{id})
+	_, rows, err := a.Mark(ctx, project, key, []int64{id})
 	if err != nil {
 		return nil, nil, err
 	}

@@ -115,3 +115,16 @@ func clip(text string, n int) string {
 	}
 	return text
 }
+
+// FileNames tells what the files of a project were called as they were handed in, by their contents; of several names the last.
+func (s *Store) FileNames(ctx context.Context, project int64) (map[string]string, error) {
+	type named struct{ sha, name string }
+	list, err := all(ctx, s.db, "SELECT sha256, name FROM imports WHERE project_id=? ORDER BY id", []any{project}, func(r scanner) (n named, err error) {
+		return n, r.Scan(&n.sha, &n.name)
+	})
+	out := make(map[string]string, len(list))
+	for _, n := range list {
+		out[n.sha] = n.name
+	}
+	return out, err
+}

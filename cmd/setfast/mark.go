@@ -5,6 +5,7 @@ import (
 	"encoding/json"
 	"fmt"
 	"io"
+	"os"
 	"path/filepath"
 	"strings"
 
@@ -12,7 +13,9 @@ import (
 	"setfast/core/assembly"
 	"setfast/core/clash"
 	"setfast/core/mark"
+	"setfast/core/part"
 	"setfast/core/report"
+	"setfast/kernel"
 )
 
 // runMark holds submissions against a key: 0 where all pass, 1 where one does not, 2 where the key cannot be read.
@@ -28,14 +31,24 @@ func runMark(c *call) int {
 	if err != nil {
 		return c.fail("%s: %v", called(files[0]), err)
 	}
+	dir, err := os.MkdirTemp("", "setfast-mark-")
+	if err != nil {
+		return c.fail("there is no room to unpack: %v", plain(err))
+	}
+	defer os.RemoveAll(dir)
+	in, err := unbundle(files[1:], dir)
+	if err != nil {
+		return c.fail("%v", err)
+	}
 	var rows []mark.Row
 	m := mark.Marker{Key: key}
-	for _, f := range files[1:] {
-		s, err := submitted(f, c.in)
+	for _, f := range in {
+		s, err := handedIn(f.file, c.in, key)
 		if err != nil {
-			rows = append(rows, mark.Unreadable(f, err))
+			rows = append(rows, mark.Unreadable(f.name, err))
 			continue
 		}
+		s.File = f.name
 		rows = append(rows, m.Row(s))
 	}
 	if *to != "" {
@@ -91,6 +104,47 @@ func readKey(file string, in io.Reader) (*mark.Key, error) {
 	return key, nil
 }
 
+// handedIn reads a submission: a document, or a file of shapes that are placed, whose relations are recovered.
+func handedIn(file string, in io.Reader, key *mark.Key) (*mark.Submission, error) {
+	if kind := kernel.Format(file); kind != "step" && kind != "iges" {
+		return submitted(file, in)
+	}
+	doc, surfaces, _, err := readPlaced(file, "", nil, false)
+	if err != nil {
+		return nil, err
+	}
+	got, err := mark.Recovered(context.Background(), key, doc, func(key string) []part.Surface { return surfaces[key] })
+	if err != nil {
+		return nil, err
+	}
+	s := &mark.Submission{File: file, Said: doc, Doc: got.Document, Report: got.Report, Placed: true}
+	s.Loose = looseIn(got.Report.Assemblies[got.Document.Root])
+	b, err := readBodies(file, nil, false)
+	if err != nil {
+		return nil, err
+	}
+	defer b.close()
+	k := checked{File: file, doc: b.doc}
+	if k.Report, err = account.Check(context.Background(), b.doc, nil); err != nil {
+		return nil, err
+	}
+	if err = k.look(b, true); err == nil {
+		if found, ok := k.Report.Clash.(*clash.Found); ok {
+			s.Clashes = found.Clashes()
+		}
+	}
+	return s, err
+}
+
+func looseIn(r *report.Result) (out []string) {
+	for _, m := range r.Motions {
+		if m.Class == report.Stray {
+			out = append(out, strings.Join(m.Rides, ", ")+" "+looseWords(m))
+		}
+	}
+	return out
+}
+
 // submitted reads a document with what is told of it. Shapes are looked at where they can be had.
 func submitted(file string, in io.Reader) (*mark.Submission, error) {
 	said, out, err := readLenient(file, in, nil)
@@ -102,11 +156,7 @@ func submitted(file string, in io.Reader) (*mark.Submission, error) {
 		return nil, err
 	}
 	s := &mark.Submission{File: file, Said: said, Doc: out.Document, Report: k.Report}
-	for _, m := range k.Report.Assemblies[out.Root].Motions {
-		if m.Class == report.Stray {
-			s.Loose = append(s.Loose, strings.Join(m.Rides, ", ")+" "+looseWords(m))
-		}
-	}
+	s.Loose = looseIn(k.Report.Assemblies[out.Root])
 	if file != standardInput && shaped(said) {
 		if b, err := readBodies(file, nil, false); err == nil {
 			defer b.close()
@@ -146,6 +196,9 @@ func tellMarked(w io.Writer, rows []mark.Row) error {
 		fmt.Fprintf(w, "%s: %s", r.File, word)
 		if r.Verdict != "" {
 			fmt.Fprintf(w, ", %s", r.Verdict)
+		}
+		if r.Placed {
+			fmt.Fprint(w, ", by what its shapes imply")
 		}
 		fmt.Fprintln(w)
 		for _, s := range r.Why {

@@ -220,8 +220,10 @@ func numbered(items []Item, brief []assembly.BriefLine) {
 
 // Use is a part or an assembly where it is placed, in the order of placing, depth first.
 type Use struct {
-	Number string
-	Under  []string // numbers of the assemblies that it lies in
+	Number   string
+	Under    []string // numbers of the assemblies that it lies in
+	Name     string
+	Assembly bool
 }
 
 // Placed lists all that is placed in a document's root, assemblies before what they hold.
@@ -233,9 +235,9 @@ func Placed(doc *assembly.Document) (out []Use) {
 				continue
 			}
 			if p := doc.Parts[c.Part]; p != nil {
-				out = append(out, Use{p.Number, under})
+				out = append(out, Use{p.Number, under, p.Name, false})
 			} else if a := doc.Assemblies[c.Assembly]; a != nil {
-				out = append(out, Use{a.Number, under})
+				out = append(out, Use{a.Number, under, a.Name, true})
 				walk(c.Assembly, append(slices.Clone(under), a.Number))
 			}
 		}

@@ -3,6 +3,7 @@
 package mark
 
 import (
+	"cmp"
 	"encoding/json"
 	"fmt"
 	"maps"
@@ -25,6 +26,9 @@ type Key struct {
 	Measures   map[string]any
 	Tolerance  float64 // mm, or the unit of the measure
 	Verdict    report.Verdict
+	Numbers    map[string]string // of parts and assemblies by their names, for files that have no numbers
+	Parts      map[string]*part.Part
+	Asked      []assembly.Measure // of the whole, which files without measures are asked too
 }
 
 // usual is the tolerance where the key says none, mm.
@@ -64,17 +68,34 @@ func ReadSaid(data []byte) (s *Said, is bool, err error) {
 
 // KeyOf is the key that a document makes, laid out, with its report.
 func KeyOf(doc *assembly.Document, rep *report.Report) *Key {
-	k := &Key{Quantities: map[string]int{}, Measures: map[string]any{}, Tolerance: usual}
+	k := &Key{Quantities: map[string]int{}, Measures: map[string]any{}, Tolerance: usual, Numbers: map[string]string{}, Parts: map[string]*part.Part{}}
+	for _, p := range doc.Parts {
+		if p.Number != "" {
+			k.Parts[p.Number] = p
+		}
+	}
+	for _, m := range doc.Assemblies[doc.Root].Measures {
+		if m.Joint == "" && m.A == nil && m.B == nil && m.OfRef == nil && m.In == nil {
+			k.Asked = append(k.Asked, m)
+		}
+	}
 	for _, u := range list.Placed(doc) {
 		if u.Number == "" {
 			continue
+		}
+		if u.Name != "" {
+			k.Numbers[u.Name] = u.Number
 		}
 		if k.Quantities[u.Number]++; k.Quantities[u.Number] == 1 {
 			k.Order = append(k.Order, u.Number)
 		}
 	}
 	if r := rep.Assemblies[doc.Root]; r != nil {
-		maps.Copy(k.Measures, r.Measures)
+		for name, v := range r.Measures {
+			if v != nil { // what the key does not know itself is not asked
+				k.Measures[name] = v
+			}
+		}
 	}
 	k.Verdict = rep.Verdict
 	return k
@@ -128,6 +149,7 @@ type Row struct {
 	Measures   map[string]Measured `json:"measures"`
 	Clashes    int                 `json:"clashes"`
 	SameAs     *string             `json:"same_as"`
+	Placed     bool                `json:"placed,omitempty"` // its relations were recovered from its shapes
 	Why        []string            `json:"why"`
 }
 
@@ -144,13 +166,28 @@ type Submission struct {
 	Report  *report.Report
 	Clashes int
 	Loose   []string // motions that are loose, in words
+	Placed  bool     // it came as shapes that are placed: its relations were recovered from these
+}
+
+// numbered is the number of what is placed: its own, or in a file of shapes what the key takes it for.
+func (s *Submission) numbered(k *Key, u *list.Use) string {
+	if !s.Placed {
+		return u.Number
+	}
+	if n, ok := k.takes(u.Number, u.Name); ok {
+		return n
+	}
+	if u.Assembly { // a level of the file that the key has not
+		return ""
+	}
+	return cmp.Or(u.Number, u.Name)
 }
 
 // Against holds a submission against the key.
 func Against(k *Key, s *Submission) Row {
 	root := s.Report.Assemblies[s.Doc.Root]
 	row := Row{File: s.File, Verdict: s.Report.Verdict, OutOfOrder: []string{}, Missing: []string{}, TooMany: []string{}, Loose: root.Loose, Doubled: root.Doubled,
-		Measures: map[string]Measured{}, Clashes: s.Clashes, Why: []string{}}
+		Measures: map[string]Measured{}, Clashes: s.Clashes, Placed: s.Placed, Why: []string{}}
 	why := func(format string, a ...any) { row.Why = append(row.Why, fmt.Sprintf(format, a...)) }
 	have := map[string]int{}
 	at := map[string]int{}
@@ -159,11 +196,12 @@ func Against(k *Key, s *Submission) Row {
 	}
 	var order []int
 	for _, u := range list.Placed(s.Doc) {
-		if u.Number == "" {
+		n := s.numbered(k, &u)
+		if n == "" {
 			continue
 		}
-		if have[u.Number]++; have[u.Number] == 1 {
-			if i, ok := at[u.Number]; ok {
+		if have[n]++; have[n] == 1 {
+			if i, ok := at[n]; ok {
 				order = append(order, i)
 			}
 		}
@@ -197,7 +235,7 @@ func Against(k *Key, s *Submission) Row {
 		row.Measures[n] = m
 		if !m.OK {
 			wrong = true
-			why("%s is %s, not %s", n, said(got), said(want))
+			why("%s is %s, not %s", n, Told(got), Told(want))
 		}
 	}
 	if k.Verdict != "" && row.Verdict != k.Verdict {
@@ -209,7 +247,10 @@ func Against(k *Key, s *Submission) Row {
 	case row.Loose > 1:
 		why("%d freedoms are loose%s", row.Loose, named(s.Loose))
 	}
-	if row.Clashes > 0 {
+	switch {
+	case row.Clashes == 1:
+		why("a pair of parts passes through one another")
+	case row.Clashes > 1:
 		why("%d pairs of parts pass through one another", row.Clashes)
 	}
 	row.Passes = len(row.Missing)+len(row.TooMany) == 0 && row.OrderOK && !wrong && (k.Verdict == "" || row.Verdict == k.Verdict) && row.Clashes == 0 && (row.Loose == 0 || k.Verdict == "loose")
@@ -230,8 +271,8 @@ func named(list []string) string {
 	return s
 }
 
-// said is a measure as it is told.
-func said(v any) string {
+// Told is a measure as it is told.
+func Told(v any) string {
 	n, ok := report.Numbers(v)
 	if !ok {
 		return "not measured"
@@ -245,16 +286,21 @@ func said(v any) string {
 
 // alike tells whether two measures are the same to a tolerance: numbers, or points as far apart.
 func alike(a, b any, tolerance float64) bool {
+	by, ok := Off(a, b)
+	return ok && by <= tolerance
+}
+
+// Off is how far two measures are apart: numbers, or points.
+func Off(a, b any) (by float64, ok bool) {
 	x, okX := report.Numbers(a)
 	y, okY := report.Numbers(b)
 	if !okX || !okY || len(x) != len(y) {
-		return false
+		return 0, false
 	}
-	sum := 0.0
 	for i := range x {
-		sum += (x[i] - y[i]) * (x[i] - y[i])
+		by = math.Hypot(by, x[i]-y[i])
 	}
-	return math.Sqrt(sum) <= tolerance
+	return by, true
 }
 
 // Print is what a document says without its names: of two that print alike one is the other under other names. Parts, components and relations are called by

@@ -2,8 +2,10 @@ package papers
 
 import (
 	"bytes"
+	"cmp"
 	"encoding/csv"
 	"html/template"
+	"maps"
 	"net/http"
 	"slices"
 	"strconv"
@@ -13,6 +15,8 @@ import (
 	"setfast/app"
 	"setfast/app/words"
 	"setfast/core/mark"
+	"setfast/core/part"
+	"setfast/core/report"
 	"setfast/store"
 	"setfast/web/ask"
 )
@@ -22,14 +26,69 @@ type markingView struct {
 	Project    store.Project
 	Assemblies []handedIn
 	Key        int64
-	Rows       []app.Marked
+	Rows       []markedRow
+	Heads      []column
+	KeyRow     *keyRow
 	Why        string
 	Query      template.URL
 }
 
+// column is one of the table; numbers stand to the right.
+type column struct {
+	Name   string
+	Number bool
+}
+
+// keyRow is what is wanted, above the rest.
+type keyRow struct {
+	Name     string
+	Verdict  report.Verdict
+	Parts    int
+	Measures []string
+}
+
+// markedRow is a submission with what its measures are off by, in the order of the columns.
+type markedRow struct {
+	app.Marked
+	Off []offBy
+}
+
+type offBy struct {
+	OK   bool
+	Says string
+}
+
+// table lays the marks out: the key above, a column for each of its measures.
+func (v *markingView) table(key *mark.Key, name string, rows []app.Marked) {
+	v.Heads = []column{{"Submission", false}, {"Passes", false}, {"Verdict", false}, {"Missing", false}, {"Too many", false}, {"Out of order", false}, {"Loose", true}, {"Doubled", true}, {"Clashes", true}}
+	v.KeyRow = &keyRow{Name: name, Verdict: key.Verdict}
+	for _, n := range key.Quantities {
+		v.KeyRow.Parts += n
+	}
+	names := slices.Sorted(maps.Keys(key.Measures))
+	for _, n := range names {
+		v.Heads = append(v.Heads, column{n, true})
+		v.KeyRow.Measures = append(v.KeyRow.Measures, mark.Told(key.Measures[n]))
+	}
+	v.Heads = append(v.Heads, column{"Same as", false}, column{"Why", false})
+	for _, r := range rows {
+		row := markedRow{Marked: r}
+		for _, n := range names {
+			m, asked := r.Measures[n]
+			o := offBy{OK: m.OK, Says: mark.Told(m.Got)}
+			if by, ok := mark.Off(m.Got, m.Want); ok && asked && !m.OK {
+				o.Says += " (off by " + part.Number(by) + ")"
+			}
+			row.Off = append(row.Off, o)
+		}
+		v.Rows = append(v.Rows, row)
+	}
+}
+
 type handedIn struct {
 	store.Assembly
-	Taken bool
+	Called string // as its file was, or as it is
+	Taken  bool
 }
 
 // marking holds assemblies of a project against one of them.
@@ -46,6 +105,10 @@ func (p *Papers) marking(c *echo.Context, n int64) error {
 	q := c.QueryParams()
 	v := markingView{Title: project.Name + " · Marking", Project: project, Query: template.URL(q.Encode())}
 	v.Key, _ = strconv.ParseInt(q.Get("key"), 10, 64)
+	files, err := p.App.Store.FileNames(ctx, n)
+	if err != nil {
+		return err
+	}
 	var ids []int64
 	for _, a := range all {
 		if a.Off {
@@ -55,22 +118,26 @@ func (p *Papers) marking(c *echo.Context, n int64) error {
 		if taken {
 			ids = append(ids, a.ID)
 		}
-		v.Assemblies = append(v.Assemblies, handedIn{a, taken})
+		v.Assemblies = append(v.Assemblies, handedIn{a, cmp.Or(files[a.SourceID], a.Name), taken})
 	}
 	if v.Key == 0 {
 		return c.Render(http.StatusOK, "marking.html", v)
 	}
-	if v.Rows, err = p.App.Mark(ctx, n, v.Key, ids); err != nil {
+	key, marked, err := p.App.Mark(ctx, n, v.Key, ids)
+	if err != nil {
 		msg, ok := refused(err)
 		if !ok {
 			return err
 		}
 		v.Why = msg
 	}
+	if i := slices.IndexFunc(all, func(a store.Assembly) bool { return a.ID == v.Key }); key != nil && i >= 0 {
+		v.table(key, all[i].Name, marked)
+	}
 	if q.Get("as") == "csv" && v.Why == "" {
-		rows := make([]mark.Row, len(v.Rows))
-		for i := range v.Rows {
-			rows[i] = v.Rows[i].Row
+		rows := make([]mark.Row, len(marked))
+		for i := range marked {
+			rows[i] = marked[i].Row
 		}
 		var out bytes.Buffer
 		if err := csv.NewWriter(&out).WriteAll(mark.Table(rows)); err != nil {

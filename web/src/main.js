@@ -5,6 +5,7 @@ import { send } from "./forms.js";
 import { refusal } from "./net.js";
 import { notice } from "./notice.js";
 import { desk } from "./sheet.js";
+import { marking } from "./marking.js";
 import { shelf } from "./shelf/shelf.js";
 import { bench } from "./bench/bench.js";
 
@@ -44,6 +45,7 @@ if (place === "shelf" && project) {
   shelf(project);
   document.body.dataset.ready = "yes";
 }
+if (place === "marking" && project) marking(project);
 if (place === "bench" && asm) bench(asm);
 const onDesk = document.querySelector("main.desk");
 if (onDesk) desk(onDesk);
