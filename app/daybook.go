@@ -17,15 +17,29 @@ import (
 	"setfast/store"
 )
 
-// Moment is an assembly as it stood after a line of its log. What it uses is as it is now.
+// Moment is an assembly as it stood after a line of its log, and so are the assemblies that it uses; what is said of parts is as it is now.
 func (a *App) Moment(ctx context.Context, id, seq int64) (*Judged, error) {
 	st, err := a.Store.Moment(ctx, id, seq)
 	if err != nil {
 		return nil, err
 	}
+	now, err := a.Store.State(ctx, id)
+	if err != nil {
+		return nil, err
+	}
+	states := a.Store.States
+	if seq < now.Seq {
+		at, err := a.Store.When(ctx, id, seq)
+		if err != nil {
+			return nil, err
+		}
+		states = func(ctx context.Context, ids []int64) (map[int64]store.State, error) {
+			return a.Store.StatesThen(ctx, ids, at)
+		}
+	}
 	ctx, cancel := context.WithTimeout(ctx, a.Limits.Open)
 	defer cancel()
-	g, err := a.gather(ctx, st, nil)
+	g, err := a.gather(ctx, st, nil, states)
 	if err != nil {
 		return nil, err
 	}

@@ -55,12 +55,15 @@ func (a *App) gathered(ctx context.Context, id int64) (*gathered, error) {
 	if err != nil {
 		return nil, err
 	}
-	return a.gather(ctx, st, nil)
+	return a.gather(ctx, st, nil, a.Store.States)
 }
 
+// statesOf gives assemblies by their numbers.
+type statesOf func(ctx context.Context, ids []int64) (map[int64]store.State, error)
+
 // gather collects the document of a state, level by level: a few questions to the database, however many parts there are. near,
-// where given, was gathered just before: its parts are not asked for again.
-func (a *App) gather(ctx context.Context, st store.State, near *gathered) (*gathered, error) {
+// where given, was gathered just before: its parts are not asked for again. states tells how the assemblies that are used stand, or stood.
+func (a *App) gather(ctx context.Context, st store.State, near *gathered, states statesOf) (*gathered, error) {
 	g := &gathered{state: st, parts: map[string]store.Part{}, seqs: map[int64]int64{},
 		doc: &assembly.Document{Root: AssemblyKey(st.ID), Settings: assembly.DefaultSettings, Parts: map[string]*part.Part{}, Assemblies: map[string]*assembly.Assembly{}}}
 	var parts []int64
@@ -94,13 +97,13 @@ func (a *App) gather(ctx context.Context, st store.State, near *gathered) (*gath
 				}
 			}
 		}
-		states, err := a.Store.States(ctx, next)
+		used, err := states(ctx, next)
 		if err != nil {
 			return nil, err
 		}
 		level = level[:0:0]
 		for _, id := range next {
-			if s, ok := states[id]; ok {
+			if s, ok := used[id]; ok {
 				level = append(level, s)
 			}
 		}

@@ -184,7 +184,7 @@ func (a *App) Post(ctx context.Context, id int64, who, said string, e edit.Edit)
 	if err != nil {
 		return nil, err
 	}
-	before, err := a.gather(ctx, st, nil)
+	before, err := a.gather(ctx, st, nil, a.Store.States)
 	if err != nil {
 		return nil, err
 	}
@@ -205,7 +205,7 @@ func (a *App) post(ctx context.Context, before *gathered, l store.Line) (*Posted
 	}
 	st := l.Before
 	st.Asm = l.After
-	g, err := a.gather(ctx, st, before)
+	g, err := a.gather(ctx, st, before, a.Store.States)
 	if err != nil {
 		return nil, err
 	}

@@ -2,6 +2,8 @@ package store
 
 import (
 	"context"
+	"errors"
+	"time"
 
 	"setfast/core/edit"
 )
@@ -22,6 +24,35 @@ func (s *Store) Moment(ctx context.Context, id, seq int64) (State, error) {
 	var err error
 	st.Asm, err = s.fold(ctx, id, seq)
 	return st, err
+}
+
+// When tells when a line was written; line 0 is when the assembly was begun.
+func (s *Store) When(ctx context.Context, id, seq int64) (at time.Time, err error) {
+	if seq == 0 {
+		return at, s.row(ctx, "SELECT created FROM assemblies WHERE id=?", []any{id}, &at)
+	}
+	return at, s.row(ctx, "SELECT at FROM edits WHERE assembly_id=? AND seq=?", []any{id, seq}, &at)
+}
+
+// StatesThen gives assemblies as they stood at a time; what was begun later was empty.
+func (s *Store) StatesThen(ctx context.Context, ids []int64, at time.Time) (map[int64]State, error) {
+	out := make(map[int64]State, len(ids))
+	for _, id := range ids {
+		var seq int64
+		err := s.row(ctx, "SELECT COALESCE(MAX(seq), 0) FROM edits WHERE assembly_id=? AND at<=?", []any{id, at}, &seq)
+		if err != nil {
+			return nil, err
+		}
+		st, err := s.Moment(ctx, id, seq)
+		if errors.Is(err, ErrNotFound) {
+			continue
+		}
+		if err != nil {
+			return nil, err
+		}
+		out[id] = st
+	}
+	return out, nil
 }
 
 // Undoing gives what takes back the lines after one, up to another, the latest first; at most so many, and whether there are more.
