@@ -11,6 +11,7 @@ import (
 
 	"setfast/app/commands"
 	"setfast/app/words"
+	"setfast/core/assembly"
 	"setfast/core/compare"
 	"setfast/core/edit"
 	"setfast/core/sheet"
@@ -73,9 +74,79 @@ func (a *App) Between(ctx context.Context, id, from, to int64, wide, high float6
 	return &b, a.side(ctx, &b, wide, high)
 }
 
+// Then is what has changed since a line, for the stage: Ghosts are components where they stood, of the shape of one that is there now.
+type Then struct {
+	Said   []string `json:"said"`
+	Ghosts []Ghost  `json:"ghosts"`
+	Lit    []string `json:"lit"`     // what is new, or was changed or moved
+	Gone   []string `json:"gone"`    // what is there no more
+	NotSo  []string `json:"unshown"` // of these, what nothing that is there has the shape of
+}
+
+// Then compares an assembly with how it stood after a line.
+func (a *App) Then(ctx context.Context, id, seq int64) (*Then, error) {
+	var b Between
+	var err error
+	if b.A, err = a.Moment(ctx, id, seq); err != nil {
+		return nil, err
+	}
+	if b.B, err = a.Judge(ctx, id); err != nil {
+		return nil, err
+	}
+	b.compare()
+	c := &b.Result.Components
+	out := &Then{Said: words.Compared(b.Result), Ghosts: []Ghost{}, Lit: append([]string{}, c.Added...), Gone: append([]string{}, c.Removed...), NotSo: []string{}}
+	ghost := func(name, of string) { out.Ghosts = append(out.Ghosts, Ghost{of, b.A.Result.At(name).Pose}) }
+	for _, m := range c.Moved {
+		ghost(m.Name, m.Name)
+		out.Lit = append(out.Lit, m.Name)
+	}
+	for _, m := range c.Changed {
+		out.Lit = append(out.Lit, m.Name)
+	}
+	for _, name := range c.Removed {
+		was := b.A.Asm.Component(name)
+		k := slices.IndexFunc(b.B.Asm.Components, func(c *assembly.Component) bool {
+			return was != nil && c.Part == was.Part && c.Assembly == was.Assembly
+		})
+		if k < 0 {
+			out.NotSo = append(out.NotSo, name)
+			continue
+		}
+		ghost(name, b.B.Asm.Components[k].Name)
+	}
+	return out, nil
+}
+
+// compare compares both as they are said, parts and assemblies by their names.
+func (b *Between) compare() {
+	b.Result = compare.Of(b.A.of.doc, b.B.of.doc, b.A.Report, b.B.Report)
+	called := func(key string) string {
+		for _, d := range []*assembly.Document{b.B.of.doc, b.A.of.doc} {
+			if p := d.Parts[key]; p != nil && p.Name != "" {
+				return p.Name
+			}
+			if a := d.Assemblies[key]; a != nil && a.Name != "" {
+				return a.Name
+			}
+		}
+		return key
+	}
+	for _, n := range []*compare.Names{&b.Result.Parts, b.Result.Assemblies} {
+		if n == nil {
+			continue
+		}
+		for _, list := range [][]string{n.Added, n.Removed, n.Changed} {
+			for i := range list {
+				list[i] = called(list[i])
+			}
+		}
+	}
+}
+
 // side compares two states and draws them side by side.
 func (a *App) side(ctx context.Context, b *Between, wide, high float64) (err error) {
-	b.Result = compare.Of(b.A.of.doc, b.B.of.doc, b.A.Report, b.B.Report)
+	b.compare()
 	differs := func(name string) bool {
 		c := &b.Result.Components
 		return slices.Contains(c.Added, name) || slices.Contains(c.Removed, name) || slices.ContainsFunc(c.Moved, func(m compare.Moved) bool { return m.Name == name }) ||

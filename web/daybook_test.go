@@ -72,6 +72,19 @@ func TestDaybook(t *testing.T) {
 	}
 }
 
+// TestSince shows on the stage what has changed since a line: what stood elsewhere in dashed lines, what is new lit.
+func TestSince(t *testing.T) {
+	w := browser(t, false)
+	w.ok(w.Go(fmt.Sprintf("%s/a/%d#since-4", address, sampleAssembly(t, "Bearing stand"))))
+	w.says("#then-said", "Bearing block 2 moved by")
+	w.until(`setfast.stage.ghosts.group.children.length === 5 && setfast.stage.scene.lit.has("Bearing block 2") && !setfast.stage.scene.lit.has("Wall plate")`)
+	w.run(`(() => { const s = document.querySelector("#then-seq"); s.value = "0"; s.dispatchEvent(new Event("change")); })()`)
+	w.says("#then-said", "components added")
+	w.until(`setfast.stage.ghosts.group.children.length === 0 && setfast.stage.scene.lit.size === 7`)
+	w.command("then")
+	w.until(`document.querySelector("#then").hidden && !setfast.stage.scene.lit`)
+}
+
 // TestMarking holds assemblies of the sample against the stand: one that is only placed is told for what is loose, one with other screws for these.
 func TestMarking(t *testing.T) {
 	_, project, _ := sample(t, false)

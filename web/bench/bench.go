@@ -67,6 +67,7 @@ func (b *Bench) Routes(e *echo.Echo) {
 	e.GET("/a/:asm/save", ask.On("asm", b.save))
 	e.GET("/a/:asm/bare", ask.On("asm", b.bare))
 	b.made(e)
+	b.then(e)
 }
 
 // pageView is the page without the state, which it asks for.

@@ -45,6 +45,8 @@ export async function bench(asm) {
   const b = new Bench(asm);
   await b.begin();
   if (location.hash === "#account" && b.state && b.accounting.wanted(b.state)) b.accounting.open();
+  const since = /^#since-(\d+)$/.exec(location.hash);
+  if (since) b.panels.since.since(Number(since[1]));
   document.body.dataset.ready = "yes";
   // where a feature is drawn, and what is picked: for scripts that drive the Bench
   Object.assign(window, { setfast: driven(b) });

@@ -47,6 +47,7 @@
  * @property {import("./repeating.js").Repeating} repeating
  * @property {import("./drilling.js").Drilling} drilling
  * @property {import("./apart.js").Apart} apart
+ * @property {import("./then.js").Then} since
  * @property {import("./dated.js").Dated} dated
  * @property {HTMLElement} view
  * @property {string} asm
@@ -90,6 +91,13 @@ function panels(b) {
       keys: "Alt X",
       help: "explode, exploded view, disassembly, build guide",
       run: () => b.apart.toggle(),
+    },
+    then: {
+      words: "What has changed since …, on the stage",
+      key: "alt e",
+      keys: "Alt E",
+      help: "compare, history, before, earlier, diff, moment",
+      run: () => b.since.toggle(),
     },
     papers: {
       words: "Papers: parts list, sheet, build guide",

@@ -6,6 +6,7 @@ import { Dated } from "./dated.js";
 import { Drilling } from "./drilling.js";
 import { Fastening } from "./fastening.js";
 import { Repeating } from "./repeating.js";
+import { Then } from "./then.js";
 
 /** @param {string} css */
 const form = (css) => /** @type {HTMLFormElement} */ (document.querySelector(css));
@@ -20,6 +21,7 @@ export function besides(b) {
     fastening: new Fastening(form("#fastening"), b),
     repeating: new Repeating(form("#repeating"), b),
     apart: new Apart(form("#apart"), b),
+    since: new Then(form("#then"), b),
     drilling: new Drilling(form("#drilling"), b),
     /** Looks again soon: the assembly has changed. @param {import("./state.js").State} s */
     soon: (s) => {
