@@ -63,7 +63,11 @@ func (a *App) bodies(ctx context.Context, id int64) (*bodies, error) {
 	if err != nil {
 		return nil, err
 	}
-	b := &bodies{a: a, j: j, solids: map[string]*clash.Solid{}, rows: map[string]store.Part{}}
+	return a.bodiesOf(ctx, j)
+}
+
+func (a *App) bodiesOf(ctx context.Context, j *Judged) (b *bodies, err error) {
+	b = &bodies{a: a, j: j, solids: map[string]*clash.Solid{}, rows: map[string]store.Part{}}
 	for key, row := range j.Parts {
 		if b.solids[key], err = a.solid(ctx, row); err != nil {
 			return nil, err

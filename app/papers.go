@@ -216,20 +216,27 @@ func (a *App) PartsList(ctx context.Context, id int64, levels bool) (*list.List,
 	return list.Of(j.Doc, levels), nil
 }
 
-// Out is an assembly for other programs, by the parts that have a shape; without names the others.
-func (a *App) Out(ctx context.Context, id int64, kind string) (data []byte, without []string, err error) {
-	b, err := a.bodies(ctx, id)
+// Out is an assembly for other programs, as it stands or as it stood after a line, all of it or one component, by the parts that have a shape; without names
+// the others.
+func (a *App) Out(ctx context.Context, id, seq int64, only, kind string) (data []byte, without []string, err error) {
+	j, err := a.Judge(ctx, id)
+	if err == nil && seq != Latest {
+		j, err = a.Moment(ctx, id, seq)
+	}
 	if err != nil {
 		return nil, nil, err
 	}
-	j := b.j
+	b, err := a.bodiesOf(ctx, j)
+	if err != nil {
+		return nil, nil, err
+	}
 	shapes, colors := map[string]*view.Shape{}, map[string][]float64{}
 	for key, row := range j.Parts {
 		if shapes[key], colors[key], err = a.shape(ctx, row); err != nil {
 			return nil, nil, err
 		}
 	}
-	m, without, err := export.Of(j.Doc, j.Report, j.Doc.Root, func(key string) (*view.Shape, []float64) { return shapes[key], colors[key] })
+	m, without, err := export.Of(j.Doc, j.Report, j.Doc.Root, only, func(key string) (*view.Shape, []float64) { return shapes[key], colors[key] })
 	if err != nil {
 		return nil, nil, words.Refuse("%s", err)
 	}
@@ -251,6 +258,9 @@ func (a *App) Out(ctx context.Context, id int64, kind string) (data []byte, with
 	})
 	return to.Bytes(), without, err
 }
+
+// Latest is the line of how an assembly stands.
+const Latest = -1
 
 // step has the kernel write a model.
 func (b *bodies) step(ctx context.Context, m *export.Model, to *bytes.Buffer) error {

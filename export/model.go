@@ -10,6 +10,7 @@ import (
 
 	"setfast/core/assembly"
 	"setfast/core/geom"
+	"setfast/core/near"
 	"setfast/core/placed"
 	"setfast/core/report"
 	"setfast/core/view"
@@ -46,15 +47,24 @@ type Use struct {
 // mostUses is how many parts are written.
 const mostUses = 100_000
 
-// Of makes the model of an assembly that is laid out and solved. part tells the shape and the colour of a part; what has no shape is left out and told.
-func Of(doc *assembly.Document, rep *report.Report, name string, part func(key string) (*view.Shape, []float64)) (m *Model, without []string, err error) {
+// Of makes the model of an assembly that is laid out and solved, or of one component of it in that component's own frame. part tells the shape and the colour
+// of a part; what has no shape is left out and told.
+func Of(doc *assembly.Document, rep *report.Report, name, only string, part func(key string) (*view.Shape, []float64)) (m *Model, without []string, err error) {
 	uses, more := placed.Uses(doc, rep, name, mostUses)
 	if more {
 		return nil, nil, fmt.Errorf("it places more than %d parts", mostUses)
 	}
 	b := &builder{m: &Model{}, doc: doc, part: part, parts: map[string]int{}, made: map[string]int{}}
 	root := Product{Name: called(doc.Assemblies[name], name)}
+	if only != "" {
+		if root.Name = only; doc.Assemblies[name].Component(only) == nil {
+			return nil, nil, fmt.Errorf("there is no component %q%s", only, near.Hint(only, componentNames(doc.Assemblies[name])))
+		}
+	}
 	for _, c := range doc.Assemblies[name].Components {
+		if only != "" && c.Name != only {
+			continue
+		}
 		var in []placed.Use
 		for _, u := range uses {
 			if u.Component == c.Name {
@@ -81,11 +91,21 @@ func Of(doc *assembly.Document, rep *report.Report, name string, part func(key s
 			root.Uses = append(root.Uses, Use{Name: c.Name, Product: k, Whole: true, Pose: in[0].Pose.Mul(in[0].In.Inverse())})
 		}
 	}
+	if only != "" && len(root.Uses) == 1 {
+		root.Uses[0].Pose = geom.Home
+	}
 	if len(root.Uses) == 0 {
 		return nil, b.without, fmt.Errorf("nothing in it has a shape")
 	}
 	b.m.Products = append(b.m.Products, root)
 	return b.m, b.without, nil
+}
+
+func componentNames(a *assembly.Assembly) (names []string) {
+	for _, c := range a.Components {
+		names = append(names, c.Name)
+	}
+	return names
 }
 
 func called(a *assembly.Assembly, key string) string {

@@ -41,7 +41,7 @@ func TestPapers(t *testing.T) {
 		t.Errorf("the screw does not go home: %g", v)
 	}
 	for path, begins := range map[string]string{"/list?as=csv": "item,number", "/list?as=xlsx": "PK", "/sheet?as=pdf": "%PDF", "/sheet?as=svg&view=front": "<svg", "/sheet?as=dxf&exploded=1": "0\nSECTION", "/guide?as=pdf": "%PDF",
-		"/out?as=step": "ISO-10303-21", "/out?as=3mf": "PK", "/out?as=glb": "glTF", "/out?as=stl": "Setfast"} {
+		"/out?as=step": "ISO-10303-21", "/out?as=3mf": "PK", "/out?as=glb": "glTF", "/out?as=stl": "Setfast", "/out?as=stl&only=Bearing+block&at=2": "Setfast"} {
 		r, err := http.Get(base + path)
 		w.ok(err)
 		data, err := io.ReadAll(r.Body)

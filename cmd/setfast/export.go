@@ -23,6 +23,7 @@ func runExport(c *call) int {
 	c.StringVar(&to.stl, "stl", "", "write triangles in mm to this `file`")
 	c.StringVar(&to.threemf, "3mf", "", "write 3MF to this `file`")
 	c.StringVar(&to.glb, "glb", "", "write glTF (metres, y upward) to this `file`")
+	only := c.String("only", "", "this `component` alone, in its own frame")
 	force := c.Bool("force", false, "overwrite files that are there")
 	unfenced := c.Bool("unfenced", false, "read even where the machine cannot keep the reader inside its folder")
 	b, file, code := takeBodies(c, unfenced)
@@ -39,7 +40,7 @@ func runExport(c *call) int {
 	if err != nil {
 		return c.fail("%s: %v", called(file), err)
 	}
-	m, without, err := export.Of(b.doc, rep, b.doc.Root, func(key string) (*view.Shape, []float64) { return b.drawn[key], b.colors[key] })
+	m, without, err := export.Of(b.doc, rep, b.doc.Root, *only, func(key string) (*view.Shape, []float64) { return b.drawn[key], b.colors[key] })
 	if err != nil {
 		return c.fail("%s: %v", called(file), err)
 	}

@@ -71,6 +71,18 @@ func TestExport(t *testing.T) {
 	if low.Sub(geom.V(0, -0.03, -0.06)).Norm() > 1e-6 || high.Sub(geom.V(0.1, 0.01, 0)).Norm() > 1e-6 {
 		t.Errorf("glTF reaches from %v to %v", low, high)
 	}
+	if code := run([]string{"export", file, "--only", "right", "--3mf", at("leg.3mf"), "--step", at("leg.step"), "--glb", at("leg.glb")}, nil, &out, &errs); code != 0 {
+		t.Errorf("one component: exit %d: %s", code, errs.String())
+	}
+	if v := volumeOf3MF(t, at("leg.3mf")); math.Abs(v-6400) > 1e-2 {
+		t.Errorf("a leg alone encloses %g, not 6400", v)
+	}
+	if low, high := boxOfGLB(t, at("leg.glb")); low.Norm() > 1e-6 && low.Sub(geom.V(0, 0, -0.02)).Norm() > 1e-6 || math.Abs(high.Y-0.034) > 1e-6 {
+		t.Errorf("a leg alone reaches from %v to %v, not in its own frame", low, high)
+	}
+	if code := run([]string{"export", file, "--only", "rigt", "--stl", at("none.stl")}, nil, &out, &errs); code != 2 || !strings.Contains(errs.String(), "right") {
+		t.Errorf("a component that is not there: exit %d: %s", code, errs.String())
+	}
 	if code := run([]string{"export", file}, nil, &out, &errs); code != 2 {
 		t.Errorf("nothing asked for: exit %d", code)
 	}

@@ -3,6 +3,7 @@ package papers
 
 import (
 	"bytes"
+	"cmp"
 	"context"
 	"encoding/csv"
 	"errors"
@@ -234,17 +235,46 @@ func (p *Papers) out(c *echo.Context, n int64) error {
 	}
 	as := c.QueryParam("as")
 	if as == "" {
-		return c.Render(http.StatusOK, "paper_out.html", h)
+		return p.outForm(c, n, h)
 	}
 	kind, ok := forms[as]
 	if !ok {
 		return ask.Refuse("there is no form " + as + "; there are step, stl, 3mf and glb")
 	}
-	data, _, err := p.App.Out(c.Request().Context(), n, as)
+	seq := int64(app.Latest)
+	if at := c.QueryParam("at"); at != "" {
+		if seq, err = seqOf(at); err != nil {
+			return err
+		}
+	}
+	only := c.QueryParam("only")
+	data, _, err := p.App.Out(c.Request().Context(), n, seq, only, as)
 	if err != nil {
 		return err
 	}
-	return blob(c, h.Asm.Name+"."+as, kind, data)
+	return blob(c, cmp.Or(only, h.Asm.Name)+"."+as, kind, data)
+}
+
+type outView struct {
+	head
+	Components []string
+	Moments    []app.Note
+}
+
+// outForm offers what can go out: the whole or a component, now or at a moment that has a name.
+func (p *Papers) outForm(c *echo.Context, n int64, h head) error {
+	j, err := p.App.Judge(c.Request().Context(), n)
+	if err != nil {
+		return err
+	}
+	v := outView{head: h}
+	for _, x := range j.Asm.Components {
+		v.Components = append(v.Components, x.Name)
+	}
+	if _, v.Moments, err = p.App.Notes(c.Request().Context(), n); err != nil {
+		return err
+	}
+	return c.Render(http.StatusOK, "paper_out.html", v)
 }
 
 // refused is what is said to who asked for what cannot be.
