@@ -81,8 +81,16 @@ func TestSince(t *testing.T) {
 	w.run(`(() => { const s = document.querySelector("#then-seq"); s.value = "0"; s.dispatchEvent(new Event("change")); })()`)
 	w.says("#then-said", "components added")
 	w.until(`setfast.stage.ghosts.group.children.length === 0 && setfast.stage.scene.lit.size === 7`)
+	w.command("pin")
+	w.until(`document.querySelector("#asking").open`)
+	w.answer("the state that was agreed")
+	w.says("#said", "Pinned to line")
 	w.command("then")
 	w.until(`document.querySelector("#then").hidden && !setfast.stage.scene.lit`)
+	w.ok(w.Go(fmt.Sprintf("%s/a/%d/daybook", address, sampleAssembly(t, "Bearing stand"))))
+	w.until(`document.querySelector(".pinned img")?.naturalWidth > 600 && document.querySelector(".pinned").textContent.includes("the state that was agreed")`)
+	w.run(`document.querySelector(".pinned button").click()`)
+	w.until(`!document.querySelector(".pinned") && document.querySelector(".daylines")`)
 }
 
 // TestMarking holds assemblies of the sample against the stand: one that is only placed is told for what is loose, one with other screws for these.

@@ -68,6 +68,7 @@ func (b *Bench) Routes(e *echo.Echo) {
 	e.GET("/a/:asm/bare", ask.On("asm", b.bare))
 	b.made(e)
 	b.then(e)
+	e.POST("/a/:asm/pin", ask.On("asm", b.pin))
 }
 
 // pageView is the page without the state, which it asks for.

@@ -22,6 +22,8 @@ func (p *Papers) daybook(e *echo.Echo) {
 	e.GET("/a/:asm/daybook", ask.On("asm", p.days))
 	e.GET("/a/:asm/at/:seq", ask.On("asm", p.moment))
 	e.GET("/a/:asm/between", ask.On("asm", p.between))
+	e.GET("/a/:asm/pinned/:name", ask.On("asm", p.pinned))
+	e.POST("/a/:asm/pinned/:name", ask.On("asm", p.takeDown))
 	e.POST("/a/:asm/daybook/note", ask.On("asm", p.note))
 	e.POST("/a/:asm/daybook/name", ask.On("asm", p.name))
 	e.POST("/a/:asm/daybook/back", ask.On("asm", p.back))
@@ -44,7 +46,8 @@ type entryView struct {
 	store.Entry
 	Note   string
 	Called []string // named moments after this line
-	Last   bool     // it is the latest
+	Pins   []app.Pin
+	Last   bool // it is the latest
 }
 
 // mostEntries are shown at once.
@@ -81,13 +84,17 @@ func (p *Papers) days(c *echo.Context, n int64) error {
 	if err != nil {
 		return err
 	}
+	pins, err := p.App.Pins(ctx, n)
+	if err != nil {
+		return err
+	}
 	v.Moments = moments
 	for i, e := range list {
 		day := e.At.Local().Format("Monday, 2 January 2006")
 		if len(v.Days) == 0 || v.Days[len(v.Days)-1].Day != day {
 			v.Days = append(v.Days, dayView{Day: day})
 		}
-		x := entryView{Entry: e, Note: notes[e.Seq].Text, Last: i == 0 && v.Find == "" && c.QueryParam("before") == ""}
+		x := entryView{Entry: e, Note: notes[e.Seq].Text, Pins: pins[e.Seq], Last: i == 0 && v.Find == "" && c.QueryParam("before") == ""}
 		for _, m := range moments {
 			if m.Seq == e.Seq {
 				x.Called = append(x.Called, m.Name)
@@ -194,6 +201,23 @@ func (p *Papers) note(c *echo.Context, n int64) error {
 		return err
 	}
 	if err := p.App.Annotate(c.Request().Context(), n, seq, who, c.FormValue("text")); err != nil {
+		return err
+	}
+	return p.toDaybook(c)
+}
+
+// pinned is a picture that was pinned to a line.
+func (p *Papers) pinned(c *echo.Context, n int64) error {
+	data, err := p.App.PinnedPicture(c.Request().Context(), n, c.Param("name"))
+	if err != nil {
+		return err
+	}
+	c.Response().Header().Set("Cache-Control", "private, max-age=86400")
+	return c.Blob(http.StatusOK, http.DetectContentType(data), data)
+}
+
+func (p *Papers) takeDown(c *echo.Context, n int64) error {
+	if err := p.App.TakeDown(c.Request().Context(), n, c.Param("name")); err != nil {
 		return err
 	}
 	return p.toDaybook(c)

@@ -7,6 +7,7 @@ import { Accounting } from "./accounting.js";
 import { bring } from "./bringing.js";
 import { travel } from "./clashes.js";
 import { besides } from "./panels.js";
+import { pin } from "./pinning.js";
 import { Copying } from "./copying.js";
 import { Coupling } from "./coupling.js";
 import { byKey, shownKey, table } from "./commands.js";
@@ -113,7 +114,8 @@ export class Bench {
       ledger: this.ledger, placing: this.placing, pointer: this.pointer, act: (a) => this.act(a), back: (which) => this.posts.back(which),
       withPart: (run) => this.withPart(run), everything: () => this.everything(), title: () => this.title(), view: this.view, asm,
       first: this.first, helping: this.helping, measuring: this.measuring, shake: () => this.shake(), nextLoose: () => this.nextLoose(),
-      groupLines: () => this.groupLines(), bring: () => this.bring(), accountFor: () => this.accounting.open(), choosing: this.choosing,
+      groupLines: () => this.groupLines(),
+      bring: () => this.bring(), pin: () => pin(this), accountFor: () => this.accounting.open(), choosing: this.choosing,
       settings: () => this.state && this.settings.open(this.state.settings), keys: () => showKeys(this.commands),
       tell: (text) => this.tell(text), ...this.panels,
       terms: () => this.palette.open(termList((text) => this.tell(text))),

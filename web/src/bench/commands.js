@@ -40,6 +40,7 @@
  * @property {() => void} groupLines
  * @property {() => void} terms
  * @property {() => void} bring
+ * @property {() => void} pin
  * @property {() => void} accountFor
  * @property {import("./choosing.js").Choosing} choosing
  * @property {import("./running.js").Running} running
@@ -98,6 +99,11 @@ function panels(b) {
       keys: "Alt E",
       help: "compare, history, before, earlier, diff, moment",
       run: () => b.since.toggle(),
+    },
+    pin: {
+      words: "Pin a picture of the stage to the Daybook",
+      help: "screenshot, note, record, snapshot",
+      run: () => b.pin(),
     },
     papers: {
       words: "Papers: parts list, sheet, build guide",
