@@ -187,6 +187,11 @@ func (b *bodies) laid(ctx context.Context, solids []*clash.Solid, do func(of map
 // Clashes tells what passes through what where an assembly is solved. What was found of the same shapes at the same placement before is not
 // looked for again.
 func (a *App) Clashes(ctx context.Context, id int64) (*clash.Found, error) {
+	return a.clashes(ctx, id, nil)
+}
+
+// clashes looks with more fits than the assembly says.
+func (a *App) clashes(ctx context.Context, id int64, fits []clash.Fit) (*clash.Found, error) {
 	b, err := a.bodies(ctx, id)
 	if err != nil {
 		return nil, err
@@ -204,7 +209,7 @@ func (a *App) Clashes(ctx context.Context, id int64) (*clash.Found, error) {
 	defer cancel()
 	var found *clash.Found
 	err = a.work(ctx, func() (err error) {
-		o := clash.Options{MM: j.Doc.SettingsOf(j.Asm).ToleranceMM, Exact: b.asking(), Fits: clash.Meant(j.Doc, j.Asm), Known: a.looked}
+		o := clash.Options{MM: j.Doc.SettingsOf(j.Asm).ToleranceMM, Exact: b.asking(), Fits: append(clash.Meant(j.Doc, j.Asm), fits...), Known: a.looked}
 		found, err = clash.Rest(ctx, items, o)
 		return words.Plainly(ctx, err)
 	})

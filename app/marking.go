@@ -7,6 +7,7 @@ import (
 
 	"setfast/app/words"
 	"setfast/core/mark"
+	"setfast/core/relate"
 	"setfast/core/report"
 	"setfast/store"
 )
@@ -63,20 +64,20 @@ func ofShapes(row store.Assembly, j *Judged) bool {
 }
 
 // recover puts the relations that the shapes imply into what was handed in.
-func (a *App) recover(ctx context.Context, k *mark.Key, id int64, s *mark.Submission) error {
+func (a *App) recover(ctx context.Context, k *mark.Key, id int64, s *mark.Submission) (got *relate.Accounted, err error) {
 	j, shapes, err := a.shaped(ctx, id)
 	if err != nil {
-		return err
+		return nil, err
 	}
 	ctx, cancel := context.WithTimeout(ctx, a.Limits.Open)
 	defer cancel()
-	return a.work(ctx, func() error {
-		got, err := mark.Recovered(ctx, k, j.of.doc, shapes)
-		if err == nil {
+	err = a.work(ctx, func() (err error) {
+		if got, err = mark.Recovered(ctx, k, j.of.doc, shapes); err == nil {
 			s.Doc, s.Report, s.Placed = got.Document, got.Report, true
 		}
 		return words.Plainly(ctx, err)
 	})
+	return got, err
 }
 
 // submission is an assembly as it is marked by a key; the key's own has none. It is called as its file was.
@@ -94,8 +95,10 @@ func (a *App) submission(ctx context.Context, project, id int64, k *mark.Key, fi
 	}
 	s := &mark.Submission{File: cmp.Or(files[row.SourceID], row.Name), Said: j.of.doc, Doc: j.Doc, Report: j.Report}
 	root := j.Result
+	var got *relate.Accounted
 	if k != nil && len(j.Asm.Mates) == 0 && ofShapes(row, j) {
-		if err := a.recover(ctx, k, id, s); err != nil {
+		var err error
+		if got, err = a.recover(ctx, k, id, s); err != nil {
 			return nil, err
 		}
 		root = s.Report.Assemblies[s.Doc.Root]
@@ -108,6 +111,11 @@ func (a *App) submission(ctx context.Context, project, id int64, k *mark.Key, fi
 	found, err := a.Clashes(ctx, id)
 	if err != nil {
 		return nil, err
+	}
+	if got != nil && found.Clashes() > 0 {
+		if found, err = a.clashes(ctx, id, mark.Threads(got, found)); err != nil {
+			return nil, err
+		}
 	}
 	s.Clashes = found.Clashes()
 	return s, nil

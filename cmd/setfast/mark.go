@@ -14,6 +14,7 @@ import (
 	"setfast/core/clash"
 	"setfast/core/mark"
 	"setfast/core/part"
+	"setfast/core/relate"
 	"setfast/core/report"
 	"setfast/kernel"
 )
@@ -129,11 +130,31 @@ func handedIn(file string, in io.Reader, key *mark.Key) (*mark.Submission, error
 		return nil, err
 	}
 	if err = k.look(b, true); err == nil {
-		if found, ok := k.Report.Clash.(*clash.Found); ok {
-			s.Clashes = found.Clashes()
-		}
+		err = b.threads(&k, got)
+	}
+	if found, ok := k.Report.Clash.(*clash.Found); ok {
+		s.Clashes = found.Clashes()
 	}
 	return s, err
+}
+
+// threads looks again with what was recognised as threads.
+func (b *bodies) threads(k *checked, got *relate.Accounted) error {
+	found, ok := k.Report.Clash.(*clash.Found)
+	if !ok || found.Clashes() == 0 {
+		return nil
+	}
+	items, err := b.items(k.Report)
+	if err != nil {
+		return err
+	}
+	o := b.options(0)
+	o.Fits = append(o.Fits, mark.Threads(got, found)...)
+	again, err := clash.Rest(context.Background(), items, o)
+	if err == nil {
+		k.Report.Clash = again
+	}
+	return err
 }
 
 func looseIn(r *report.Result) (out []string) {

@@ -91,3 +91,29 @@ func TestMarkBundle(t *testing.T) {
 		t.Errorf("a bundle that is not there: %d %s", code, errs)
 	}
 }
+
+// TestMarkThreads hands in a screw in its nut as shapes: where they overlap is a thread, which is no clash; pushed aside by 0.5 mm it is one.
+func TestMarkThreads(t *testing.T) {
+	dir := t.TempDir()
+	for name, what := range map[string]string{"screw.step": "ISO 4762 M6x20", "nut.step": "ISO 4032 M6"} {
+		if code, _, errs := do("fastener", what, "--step", filepath.Join(dir, name)); code != 0 {
+			t.Fatal(errs)
+		}
+	}
+	for aside, clashes := range map[string]int{"0": 0, "0.5": 1} {
+		file, step := filepath.Join(dir, aside+".setfast.json"), filepath.Join(dir, aside+".step")
+		text := `{"setfast": 1, "root": "pair", "parts": {"screw": {"number": "S", "name": "screw", "source": {"step": "screw.step"}}, "nut": {"number": "N", "name": "nut", "source": {"step": "nut.step"}}},
+			"assemblies": {"pair": {"components": {"screw": {"part": "screw", "grounded": true}, "nut": {"part": "nut", "pose": {"origin": [` + aside + `, 0, -15]}}}}}}`
+		if err := os.WriteFile(file, []byte(text), 0o600); err != nil {
+			t.Fatal(err)
+		}
+		if code, _, errs := do("export", file, "--step", step); code != 0 {
+			t.Fatal(errs)
+		}
+		_, out, errs := do("mark", file, step, "--json")
+		var got struct{ Rows []mark.Row }
+		if err := json.Unmarshal([]byte(out), &got); err != nil || len(got.Rows) != 1 || got.Rows[0].Clashes != clashes {
+			t.Errorf("aside by %s mm: %v %s %s", aside, err, out, errs)
+		}
+	}
+}

@@ -3,10 +3,12 @@ package mark
 import (
 	"context"
 	"maps"
+	"slices"
 	"strings"
 
 	"setfast/core/account"
 	"setfast/core/assembly"
+	"setfast/core/clash"
 	"setfast/core/relate"
 )
 
@@ -51,4 +53,20 @@ func Recovered(ctx context.Context, k *Key, doc *assembly.Document, shapes relat
 	got.Document = &whole
 	got.Report, err = account.Check(ctx, &whole, nil)
 	return got, err
+}
+
+// Threads are fits for what passes through a fastener that was recognised by its shape: a thread, no deeper than threads are.
+func Threads(got *relate.Accounted, found *clash.Found) (out []clash.Fit) {
+	root := got.Document.Assemblies[got.Document.Root]
+	fasteners := got.Found[got.Document.Root].Fasteners
+	is := func(name string) bool {
+		c := root.Component(name)
+		return c != nil && slices.Contains(fasteners, c.Part)
+	}
+	for _, p := range found.Pairs {
+		if p.Kind == clash.Clash && (is(p.A) || is(p.B)) {
+			out = append(out, clash.Fit{A: p.A, B: p.B, Kind: "thread"})
+		}
+	}
+	return out
 }
