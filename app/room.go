@@ -4,8 +4,12 @@ import (
 	"context"
 	"errors"
 	"fmt"
-	"setfast/app/words"
+	"os"
+	"path/filepath"
 	"syscall"
+	"time"
+
+	"setfast/app/words"
 )
 
 // free is how many bytes are free on the disk that a folder is on; -1 where that is not known.
@@ -48,3 +52,27 @@ func (a *App) roomFor(ctx context.Context, project, bytes int64) error {
 }
 
 func isFull(err error) bool { return errors.Is(err, syscall.ENOSPC) || errors.Is(err, syscall.EDQUOT) }
+
+// FreeBytes is the room on the disk of the data; -1 where that is another's.
+func (a *App) FreeBytes() int64 { return free(a.Dir) }
+
+// Working is how much of the long work that may run at once is under way.
+func (a *App) Working() int { return cap(a.gate) - len(a.gate) }
+
+// TryKernel has the shape kernel make a cube.
+func (a *App) TryKernel(ctx context.Context) error {
+	if a.Kernel == nil {
+		return errors.New("the shape kernel is not there")
+	}
+	dir, err := os.MkdirTemp("", "setfast-try-")
+	if err != nil {
+		return err
+	}
+	defer os.RemoveAll(dir)
+	ctx, cancel := context.WithTimeout(ctx, tryTime)
+	defer cancel()
+	return a.Kernel.Make(ctx, dir, "box 0 0 0 1 1 1\nproduct Cube\nstep "+filepath.Join(dir, "cube.step")+"\n")
+}
+
+// tryTime is how long the shape kernel may take for a cube.
+const tryTime = 10 * time.Second

@@ -128,3 +128,8 @@ func (s *Store) FileNames(ctx context.Context, project int64) (map[string]string
 	}
 	return out, err
 }
+
+// WaitingFiles is how many files of all projects are not read yet.
+func (s *Store) WaitingFiles(ctx context.Context) (n int, err error) {
+	return n, s.row(ctx, "SELECT COUNT(*) FROM imports WHERE state IN ('waiting', 'reading', 'with')", nil, &n)
+}

@@ -121,6 +121,9 @@ func (s *Store) Ping(ctx context.Context) error {
 	return s.health.QueryRowContext(ctx, "SELECT 1").Scan(&one)
 }
 
+// Pool tells of the connections to the database.
+func (s *Store) Pool() sql.DBStats { return s.db.Stats() }
+
 func now() time.Time { return time.Now().UTC().Truncate(time.Millisecond) }
 
 func notFound(err error) error {

@@ -42,7 +42,8 @@ type Options struct {
 	// Exercises opens the project of exercises that come with the program, and makes it where it is not there; nil: there are none.
 	Exercises func(ctx context.Context) (project int64, err error)
 
-	Hosts []string // names it answers to besides those of loopback, such as setfast.example:8443
+	Requests bool     // each request is logged
+	Hosts    []string // names it answers to besides those of loopback, such as setfast.example:8443
 }
 
 // Server serves the interface.
@@ -52,7 +53,10 @@ type Server struct {
 	log        *slog.Logger
 	hosts      hosts
 	configured []string
+	requests   bool
 	handler    http.Handler
+	meter      *meter
+	kernel     kernelHealth
 }
 
 type renderer struct{ t *template.Template }
@@ -75,10 +79,11 @@ func New(a *app.App, o Options) (*Server, error) {
 		return nil, err
 	}
 	e := echo.New()
-	s := &Server{app: a, echo: e, log: o.Log, hosts: known, configured: o.Hosts}
+	s := &Server{app: a, echo: e, log: o.Log, hosts: known, configured: o.Hosts, requests: o.Requests}
+	s.meter = s.newMeter()
 	e.Renderer = renderer{t}
 	e.HTTPErrorHandler = s.fault
-	e.Use(middleware.Recover(), s.headers)
+	e.Use(s.meter.count, s.logged, middleware.Recover(), s.headers)
 	e.Use(middleware.GzipWithConfig(middleware.GzipConfig{Skipper: func(c *echo.Context) bool { // states are packed once for all
 		return strings.HasSuffix(c.Request().URL.Path, "/state")
 	}}))
@@ -100,21 +105,9 @@ func New(a *app.App, o Options) (*Server, error) {
 	}}
 	b.Routes(e)
 	e.GET("/healthz", s.healthz)
+	e.GET("/metrics", s.metrics)
 	s.handler, err = s.guard(e)
 	return s, err
-}
-
-// healthz says whether the server can do its work. It waits for nobody.
-func (s *Server) healthz(c *echo.Context) error {
-	ctx, cancel := context.WithTimeout(c.Request().Context(), 2*time.Second)
-	defer cancel()
-	if err := s.app.Store.Ping(ctx); err != nil {
-		return store.ErrAway
-	}
-	if low := s.app.LowOnRoom(); low != "" {
-		return c.String(http.StatusOK, "ok\n"+low)
-	}
-	return c.String(http.StatusOK, "ok")
 }
 
 // Handler is the whole interface; requests that other sites make a browser send are refused, and those to other names.

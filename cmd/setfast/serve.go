@@ -107,6 +107,8 @@ func runServe(c *call, withDemo bool) int {
 	yes := c.Bool("yes", false, "the answer to what --reset asks")
 	unfenced := c.Bool("unfenced", false, "read files even where the machine cannot keep the reader inside its folder")
 	sells := c.String("supplier", "", "the `file` of a supplier of fasteners; one that is made up where none is named")
+	logs := c.String("log", "text", "how messages are written: text or json")
+	requests := c.Bool("requests", false, "write a line for each request")
 	var hosts names
 	c.Var(&hosts, "host", "a `name` to answer to besides localhost, such as setfast.example; may be given several times")
 	if _, code, ok := c.files(0, 0); !ok {
@@ -139,7 +141,10 @@ func runServe(c *call, withDemo bool) int {
 		return fail(err)
 	}
 	defer s.close()
-	log := slog.New(slog.NewTextHandler(errs, &slog.HandlerOptions{Level: slog.LevelWarn}))
+	log, err := logger(errs, *logs, *requests)
+	if err != nil {
+		return fail(err)
+	}
 	s.app.Log = log
 	s.app.Kernel.Unfenced = s.app.Kernel.Unfenced || *unfenced
 	if s.app.Supplier, err = supplierOf(*sells); err != nil {
@@ -150,12 +155,27 @@ func runServe(c *call, withDemo bool) int {
 			return fail(err)
 		}
 	}
-	srv, err := web.New(s.app, web.Options{Log: log, Hosts: hosts, Exercises: func(ctx context.Context) (int64, error) { return demo.Exercises(ctx, s.app) }})
+	srv, err := web.New(s.app, web.Options{Log: log, Requests: *requests, Hosts: hosts, Exercises: func(ctx context.Context) (int64, error) { return demo.Exercises(ctx, s.app) }})
 	if err != nil {
 		return fail(err)
 	}
 	fmt.Fprintf(out, "Setfast is ready after %.1f s: http://%s/\nStop it with Ctrl C.\n", time.Since(start).Seconds(), l.Addr())
 	return s.serve(ctx, srv, l, log, errs)
+}
+
+// logger writes messages as text or as JSON; requests are told below warnings.
+func logger(to io.Writer, form string, requests bool) (*slog.Logger, error) {
+	o := &slog.HandlerOptions{Level: slog.LevelWarn}
+	if requests {
+		o.Level = slog.LevelInfo
+	}
+	switch form {
+	case "text":
+		return slog.New(slog.NewTextHandler(to, o)), nil
+	case "json":
+		return slog.New(slog.NewJSONHandler(to, o)), nil
+	}
+	return nil, fmt.Errorf("messages are written as text or json, not as %q", form)
 }
 
 // serve answers until it is asked to stop, or cannot go on; then it ends with another code than none.
