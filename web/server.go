@@ -56,6 +56,7 @@ type Server struct {
 	requests   bool
 	handler    http.Handler
 	meter      *meter
+	bench      *bench.Bench
 	kernel     kernelHealth
 }
 
@@ -84,8 +85,9 @@ func New(a *app.App, o Options) (*Server, error) {
 	e.Renderer = renderer{t}
 	e.HTTPErrorHandler = s.fault
 	e.Use(s.meter.count, s.logged, middleware.Recover(), s.headers)
-	e.Use(middleware.GzipWithConfig(middleware.GzipConfig{Skipper: func(c *echo.Context) bool { // states are packed once for all
-		return strings.HasSuffix(c.Request().URL.Path, "/state")
+	e.Use(middleware.GzipWithConfig(middleware.GzipConfig{Skipper: func(c *echo.Context) bool { // states are packed once for all, streams are not
+		path := c.Request().URL.Path
+		return strings.HasSuffix(path, "/state") || strings.HasSuffix(path, "/live")
 	}}))
 	st, err := fs.Sub(staticFiles, "static")
 	if err != nil {
@@ -104,6 +106,7 @@ func New(a *app.App, o Options) (*Server, error) {
 		return out.String(), err
 	}}
 	b.Routes(e)
+	s.bench = b
 	e.GET("/healthz", s.healthz)
 	e.GET("/metrics", s.metrics)
 	s.handler, err = s.guard(e)
@@ -117,6 +120,7 @@ func (s *Server) Handler() http.Handler { return s.handler }
 func (s *Server) Serve(ctx context.Context, l net.Listener) error {
 	srv := &http.Server{Handler: s.Handler(), ReadHeaderTimeout: 10 * time.Second, ReadTimeout: ask.BodyTime, WriteTimeout: ask.AnswerTime, IdleTimeout: 2 * time.Minute,
 		MaxHeaderBytes: 64 << 10, ErrorLog: slog.NewLogLogger(s.log.Handler(), slog.LevelWarn)}
+	srv.RegisterOnShutdown(s.bench.Stop)
 	done := make(chan error, 1)
 	go func() { done <- srv.Serve(l) }()
 	select {

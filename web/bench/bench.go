@@ -25,13 +25,14 @@ type Bench struct {
 	Parts *pages.Pages
 	Fault func(c *echo.Context, err error) string // an error as users read it
 
+	watch  *watch
 	mu     sync.Mutex
 	states map[int64]*shown // the latest written out, of some assemblies
 }
 
 // Routes adds the Bench to a router.
 func (b *Bench) Routes(e *echo.Echo) {
-	b.states = map[int64]*shown{}
+	b.states, b.watch = map[int64]*shown{}, newWatch(b.App.Store)
 	e.GET("/a/:asm", ask.On("asm", b.page))
 	e.GET("/a/:asm/state", ask.On("asm", b.state))
 	e.GET("/a/:asm/log", ask.On("asm", b.log))
@@ -68,6 +69,8 @@ func (b *Bench) Routes(e *echo.Echo) {
 	e.GET("/a/:asm/bare", ask.On("asm", b.bare))
 	b.made(e)
 	b.then(e)
+	e.GET("/a/:asm/live", ask.On("asm", b.live))
+	e.POST("/a/:asm/here", ask.On("asm", b.here))
 	e.POST("/a/:asm/pin", ask.On("asm", b.pin))
 }
 

@@ -13,6 +13,7 @@ import { Coupling } from "./coupling.js";
 import { byKey, shownKey, table } from "./commands.js";
 import { ask, Palette, Placing } from "./dialogs.js";
 import { Settings } from "./settings.js";
+import { slots } from "./slots.js";
 import { Divider } from "./divider.js";
 import { driven } from "./driven.js";
 import { key } from "./keys.js";
@@ -20,6 +21,7 @@ import { showKeys } from "./keysheet.js";
 import { First } from "./first.js";
 import { Helping } from "./helping.js";
 import { Ledger } from "./ledger.js";
+import { Live } from "./live.js";
 import { Looks } from "./looks.js";
 import { Pointer } from "./pointer.js";
 import { Running } from "./running.js";
@@ -48,6 +50,7 @@ export async function bench(asm) {
   if (location.hash === "#account" && b.state && b.accounting.wanted(b.state)) b.accounting.open();
   const since = /^#since-(\d+)$/.exec(location.hash);
   if (since) b.panels.since.since(Number(since[1]));
+  b.live.begin();
   document.body.dataset.ready = "yes";
   // where a feature is drawn, and what is picked: for scripts that drive the Bench
   Object.assign(window, { setfast: driven(b) });
@@ -61,6 +64,7 @@ export class Bench {
     /** @type {import("./state.js").State | null} */
     this.state = null;
     this.posts = new Posts(this);
+    this.live = new Live(asm, this);
     this.view = $("#view");
     this.stage = this.makeStage();
     this.sentence = new Sentence(/** @type {HTMLFormElement} */ ($("#saying")), this.stage, this.call, (a) => this.act(a));
@@ -115,7 +119,8 @@ export class Bench {
       withPart: (run) => this.withPart(run), everything: () => this.everything(), title: () => this.title(), view: this.view, asm,
       first: this.first, helping: this.helping, measuring: this.measuring, shake: () => this.shake(), nextLoose: () => this.nextLoose(),
       groupLines: () => this.groupLines(),
-      bring: () => this.bring(), pin: () => pin(this), accountFor: () => this.accounting.open(), choosing: this.choosing,
+      pin: () => pin(this), retry: () => this.posts.retry(),
+      bring: () => this.bring(), accountFor: () => this.accounting.open(), choosing: this.choosing,
       settings: () => this.state && this.settings.open(this.state.settings), keys: () => showKeys(this.commands),
       tell: (text) => this.tell(text), ...this.panels,
       terms: () => this.palette.open(termList((text) => this.tell(text))),
@@ -205,6 +210,12 @@ export class Bench {
   }
 
   /** The parts chosen, or else the one in hand. */
+  /** The components that something is being done with here, for others to see. */
+  inHand() {
+    const picked = slots.flatMap((s) => this.sentence.slots[s]?.k?.data.name ?? []);
+    return [...new Set([...picked, ...this.ledger.chosen])];
+  }
+
   several() {
     const chosen = [...this.ledger.chosen];
     const one = this.hand();

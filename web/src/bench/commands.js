@@ -41,6 +41,7 @@
  * @property {() => void} terms
  * @property {() => void} bring
  * @property {() => void} pin
+ * @property {() => void} retry
  * @property {() => void} accountFor
  * @property {import("./choosing.js").Choosing} choosing
  * @property {import("./running.js").Running} running
@@ -99,6 +100,13 @@ function panels(b) {
       keys: "Alt E",
       help: "compare, history, before, earlier, diff, moment",
       run: () => b.since.toggle(),
+    },
+    retry: {
+      words: "Try again what was refused",
+      key: "alt enter",
+      keys: "Alt Enter",
+      help: "changed meanwhile, somebody else, conflict",
+      run: () => b.retry(),
     },
     pin: {
       words: "Pin a picture of the stage to the Daybook",

@@ -33,6 +33,7 @@ export function driven(b) {
     sentence,
     tug: b.tug,
     stage,
+    act: (/** @type {object} */ a) => b.act(a),
     commands: b.commands,
   };
 }

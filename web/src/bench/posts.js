@@ -12,6 +12,8 @@ export class Posts {
     /** @type {Promise<boolean>} */
     this.posting = Promise.resolve(true);
     this.backs = Promise.resolve();
+    /** What was refused because it touches what somebody else changed. @type {{path: string, body: object, keepView: boolean} | null} */
+    this.refused = null;
     /** @type {Promise<void> | undefined} */
     this.catching = undefined;
     this.gone = false; // the server does not answer: what it has done shows when it is back
@@ -38,6 +40,7 @@ export class Posts {
       this.b.tell("The server does not answer yet; waiting for it …", true);
       return false;
     }
+    this.refused = null;
     this.posting = this.posted(path, body, keepView);
     return this.posting;
   }
@@ -55,6 +58,7 @@ export class Posts {
       if (s.later && s.said) this.b.tell(s.said);
       return true;
     } catch (e) {
+      if (e instanceof Refusal && e.status === 409) this.refused = { path, body, keepView };
       await this.failed(/** @type {Error} */ (e));
       return false;
     } finally {
@@ -63,9 +67,16 @@ export class Posts {
     }
   }
 
+  /** Tries what was refused, since somebody else changed what it touches, again on how it stands now. */
+  retry() {
+    const r = this.refused;
+    if (r) this.post(r.path, r.body, r.keepView);
+    else this.b.tell("Nothing was refused.");
+  }
+
   /** @param {Error} e */
   async failed(e) {
-    this.b.tell(e.message, true);
+    this.b.tell(this.refused ? `${e.message}. Alt Enter tries it again on that.` : e.message, true);
     if (!(e instanceof Refusal)) return;
     if (e.status === 409) await this.b.take(await this.b.call("state"), true);
     if (e.passing) this.waitForServer();
@@ -104,7 +115,7 @@ export class Posts {
       const s = await this.b.call(`state?since=${this.b.state.seq}`);
       if (s) {
         await this.b.take(s, true);
-        this.b.tell("This was changed in another window; here is how it stands now.");
+        this.b.tell("This was changed in another window, or by somebody else; here is how it stands now.");
       }
     } catch (e) {
       this.b.tell(/** @type {Error} */ (e).message, true);
