@@ -17,6 +17,8 @@ export class Live {
     this.b = b;
     this.asm = asm;
     this.page = [...crypto.getRandomValues(new Uint8Array(16))].map((x) => x.toString(16).padStart(2, "0")).join("");
+    /** @type {EventSource | null} */
+    this.stream = null;
     this.latest = 0;
     this.waiting = 0;
     this.said = "";
@@ -25,17 +27,28 @@ export class Live {
   }
 
   begin() {
-    const stream = new EventSource(`/a/${this.asm}/live`);
-    stream.addEventListener("message", (e) => {
+    const seen = () => {
+      if (document.visibilityState === "visible") this.listen();
+      else this.stream?.close(); // browsers allow few open requests to one server, and pages that are not seen need none
+    };
+    document.addEventListener("visibilitychange", seen);
+    addEventListener("pageshow", seen); // come back to
+    seen();
+    setInterval(() => this.say(), lookEvery);
+    addEventListener("pagehide", () => {
+      this.stream?.close();
+      navigator.sendBeacon(`/a/${this.asm}/here`, JSON.stringify({ page: this.page, gone: true }));
+    });
+  }
+
+  listen() {
+    this.stream?.close();
+    this.stream = new EventSource(`/a/${this.asm}/live`);
+    this.stream.addEventListener("message", (e) => {
       const { seq, here } = JSON.parse(e.data);
       this.latest = seq;
       this.look();
       this.show((here ?? []).filter((/** @type {Other} */ o) => o.page !== this.page));
-    });
-    setInterval(() => this.say(), lookEvery);
-    addEventListener("pagehide", () => {
-      stream.close();
-      navigator.sendBeacon(`/a/${this.asm}/here`, JSON.stringify({ page: this.page, gone: true }));
     });
   }
 
