@@ -68,7 +68,8 @@ export class Posts {
   }
 
   /** Tries what was refused, since somebody else changed what it touches, again on how it stands now. */
-  retry() {
+  async retry() {
+    await this.posting.catch(() => false); // it is told before it is shown how things stand
     const r = this.refused;
     if (r) this.post(r.path, r.body, r.keepView);
     else this.b.tell("Nothing was refused.");
