@@ -98,13 +98,7 @@ func (s *Server) logged(next echo.HandlerFunc) echo.HandlerFunc {
 	return func(c *echo.Context) error {
 		begun := time.Now()
 		err := next(c)
-		code := http.StatusOK
-		if err != nil {
-			code, _ = said(err)
-		} else if r, e := echo.UnwrapResponse(c.Response()); e == nil && r.Status != 0 {
-			code = r.Status
-		}
-		s.log.Info("request", "method", c.Request().Method, "path", c.Request().URL.Path, "route", c.Path(), "code", code, "ms", time.Since(begun).Milliseconds())
+		s.log.Info("request", "method", c.Request().Method, "path", c.Request().URL.Path, "route", c.Path(), "code", codeOf(c, err), "ms", time.Since(begun).Milliseconds())
 		return err
 	}
 }

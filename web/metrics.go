@@ -63,24 +63,28 @@ func (m *meter) count(next echo.HandlerFunc) echo.HandlerFunc {
 	return func(c *echo.Context) error {
 		m.open.Inc()
 		begun := time.Now()
-		defer func() {
-			m.open.Dec()
-		}()
+		defer m.open.Dec()
 		err := next(c)
 		route := c.Path()
 		if route == "" {
 			route = "none"
 		}
-		code := http.StatusOK
-		if err != nil {
-			code, _ = said(err)
-		} else if r, e := echo.UnwrapResponse(c.Response()); e == nil && r.Status != 0 {
-			code = r.Status
-		}
-		m.requests.WithLabelValues(c.Request().Method, route, strconv.Itoa(code)).Inc()
+		m.requests.WithLabelValues(c.Request().Method, route, strconv.Itoa(codeOf(c, err))).Inc()
 		m.took.WithLabelValues(route).Observe(time.Since(begun).Seconds())
 		return err
 	}
+}
+
+// codeOf is the code that a request was answered with, or will be.
+func codeOf(c *echo.Context, err error) int {
+	if err != nil {
+		code, _ := said(err)
+		return code
+	}
+	if r, e := echo.UnwrapResponse(c.Response()); e == nil && r.Status != 0 {
+		return r.Status
+	}
+	return http.StatusOK
 }
 
 // metrics tells them to this machine alone: not by a name that people use, nor through a proxy that says whom it asks for.
