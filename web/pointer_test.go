@@ -19,7 +19,7 @@ func TestPointer(t *testing.T) {
 		f, err := drive.Eval[struct {
 			Frame, Programs int
 			Under           string
-		}](w.Page, `({Frame: setfast.stage.view.gl.info.render.frame, Programs: setfast.stage.view.top.info.programs?.length ?? 0, Under: document.querySelector("#under").textContent})`)
+		}](w.Page, `({Frame: setfast.stage.view.pictures, Programs: setfast.stage.view.gl.info.programs?.length ?? 0, Under: document.querySelector("#under").textContent})`)
 		w.ok(err)
 		return f
 	}

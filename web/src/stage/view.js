@@ -22,12 +22,15 @@ export class View {
     this.after = after;
     this.width = Math.max(box.clientWidth, 1);
     this.height = Math.max(box.clientHeight, 1);
+    // What follows the pointer has a picture of its own over the first, so that moving the pointer does not draw all parts again. Both
+    // are drawn by one renderer, since browsers take long to make one: the first is kept in a plain canvas below.
+    this.below = document.createElement("canvas");
+    this.paper = /** @type {CanvasRenderingContext2D} */ (this.below.getContext("2d"));
+    box.append(this.below);
     this.gl = this.renderer();
     this.world = new World();
-    // what follows the pointer has a picture of its own over the first, so that moving the pointer does not draw all parts again
     this.overlay = new World();
-    /** @type {WebGLRenderer | null} */
-    this.top = null;
+    this.pictures = 0; // of all parts that were drawn
     this.asked = false;
     this.askedOver = false;
     this.bare = true; // nothing is drawn on top
@@ -44,16 +47,16 @@ export class View {
     this.controls.addEventListener("change", () => this.draw());
     new ResizeObserver(() => this.resize()).observe(box);
     this.resize();
-    setTimeout(() => {
-      this.top ??= this.over(); // a task of its own, before there is much to draw: it waits for all that is being drawn
-    });
+    setTimeout(() => this.speck(new World().add(specks()))); // how outlines look is made ready before the pointer moves
   }
 
   resize() {
     this.width = Math.max(this.box.clientWidth, 1);
     this.height = Math.max(this.box.clientHeight, 1);
     this.gl.setSize(this.width, this.height);
-    this.top?.setSize(this.width, this.height);
+    const { width, height } = this.gl.domElement;
+    Object.assign(this.below, { width, height });
+    Object.assign(this.below.style, { width: `${this.width}px`, height: `${this.height}px` });
     this.camera.aspect = this.width / this.height;
     this.camera.updateProjectionMatrix();
     this.draw();
@@ -71,10 +74,24 @@ export class View {
         return;
       }
       this.fitDepth();
-      this.gl.render(this.world, this.camera);
-      this.drawTop();
+      this.drawAll();
       this.after();
     });
+  }
+
+  /** Draws everything, and what follows the pointer over it. */
+  drawAll() {
+    this.drawBelow();
+    this.bare = false;
+    this.drawTop();
+  }
+
+  /** Draws all parts, and keeps their picture below. */
+  drawBelow() {
+    this.pictures++;
+    this.gl.render(this.world, this.camera);
+    this.paper.clearRect(0, 0, this.below.width, this.below.height);
+    this.paper.drawImage(this.gl.domElement, 0, 0);
   }
 
   /**
@@ -84,8 +101,8 @@ export class View {
   into(small, middle, reach) {
     while (this.before()) this.makeReady();
     this.fitDepth();
-    this.gl.render(this.world, this.camera);
-    const c = this.gl.domElement;
+    this.drawAll();
+    const c = this.below;
     const at = middle.clone().project(this.camera);
     const side = new Vector3().setFromMatrixColumn(this.camera.matrixWorld, 0).multiplyScalar(reach).add(middle).project(this.camera);
     const h = Math.min(c.height, Math.max(small.height, Math.abs(side.x - at.x) * c.width));
@@ -98,9 +115,9 @@ export class View {
   copy(to) {
     while (this.before()) this.makeReady();
     this.fitDepth();
-    this.gl.render(this.world, this.camera);
+    this.drawAll();
     const c = to.getContext("2d", { willReadFrequently: true });
-    c?.drawImage(this.gl.domElement, 0, 0, to.width, to.height);
+    c?.drawImage(this.below, 0, 0, to.width, to.height);
     return c;
   }
 
@@ -118,28 +135,24 @@ export class View {
     const bare = !this.overlay.children.some((o) => o.children.length > 0);
     if (bare && this.bare) return;
     this.bare = bare;
-    this.top ??= this.over();
-    this.top.render(this.overlay, this.camera);
+    if (bare) this.gl.clear();
+    else this.gl.render(this.overlay, this.camera);
   }
 
   /** Gives the renderer what is to be drawn, without a picture of it: that of many parts would be drawn again and again. */
   makeReady() {
+    this.speck(this.world);
+  }
+
+  /** Draws no more than a speck of a world: what it wants is ready then. @param {World} world */
+  speck(world) {
     this.gl.setScissorTest(true);
     this.gl.setScissor(0, 0, 1, 1);
-    this.gl.render(this.world, this.camera);
+    this.gl.render(world, this.camera);
     this.gl.setScissorTest(false);
   }
 
-  /** Makes what draws over the first picture, and has it make ready how outlines look. */
-  over() {
-    const top = this.renderer();
-    top.domElement.className = "top";
-    top.setSize(this.width, this.height);
-    top.render(new World().add(specks()), this.camera);
-    return top;
-  }
-
-  /** Makes a renderer. Its canvas has its size before: another size later makes the browser wait for what draws. */
+  /** Makes the renderer. Its canvas has its size before: another size later makes the browser wait for what draws. */
   renderer() {
     const canvas = document.createElement("canvas");
     const ratio = Math.min(devicePixelRatio || 1, 2);
@@ -147,6 +160,7 @@ export class View {
     canvas.height = Math.floor(this.height * ratio);
     const gl = new WebGLRenderer({ canvas, antialias: true, alpha: true, powerPreference: "low-power" });
     gl.setPixelRatio(ratio);
+    canvas.className = "top";
     this.box.append(canvas);
     return gl;
   }
