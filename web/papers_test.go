@@ -18,6 +18,7 @@ func TestPapers(t *testing.T) {
 	w.at("Bearing stand")
 	w.command("apart")
 	w.until(`document.querySelectorAll("#apart-steps li").length === 2 && document.querySelector("#apart-where").textContent === "step 2 of 2"`)
+	w.until(`(() => { const top = document.querySelector("#sentence").getBoundingClientRect().top; return setfast.refs("Wall plate").every((r) => setfast.where(r.ref)[1] < top); })()`) // nothing lies behind the panel
 	const held = `setfast.stage.comps.get("Screw M6x20").aside.z`
 	if v := w.number(held); v < 50 {
 		t.Errorf("the screw hangs %g mm above its place", v)

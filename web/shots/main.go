@@ -36,7 +36,7 @@ var views = []view{
 		`pull setfast.where(setfast.refs("Crank handle").find((r) => r.kind === "cylinder").ref)`, "until document.querySelector('#said').hidden"}},
 	{"section", "/a/2", false, []string{`setfast.pick(setfast.refs("Crank shaft").find((r) => r.kind === "cylinder").ref)`, "setfast.commands.section.run()",
 		"until setfast.stage.section.group.children.length > 0", "setfast.commands.clear.run()"}},
-	{"apart", "/a/8", false, []string{"setfast.commands.apart.run()", "until document.querySelectorAll('#apart-steps li').length", "new Promise((r) => setTimeout(r, 400))"}},
+	{"apart", "/a/8", false, []string{"setfast.commands.apart.run()", "until document.querySelectorAll('#apart-steps li').length", "until (window.__since ??= performance.now()) < performance.now() - 2500"}},
 	{"sheet", "/a/8/sheet?view=front&view=top&exploded=1&section=Bearing+block%2Ff4&shaded=1&by=Designer&owner=Glasshouse&dims=top:+Wall+plate/f9,+Wall+plate/f11%0Atop:+Wall+plate/f9%0Afront:+Wall+plate/f3,+Wall+plate/f5", false, []string{"until document.querySelector('.leaf svg')"}},
 	{"proof", "/a/8/proof", false, []string{"until document.querySelector('.digest')"}},
 	{"fasten", "/a/8", false, []string{"until document.querySelectorAll('.stackline').length", "document.querySelector('.stackline .rowopen').click()",

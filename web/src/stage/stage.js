@@ -168,9 +168,10 @@ export class Stage {
 
   /** Shows everything. @param {Vector3} [from] the side it is seen from */
   home(from) {
-    const over = document.querySelector("#stage");
-    const grown = over instanceof HTMLElement ? parseFloat(over.style.getPropertyValue("--grown")) || 0 : 0;
-    this.view.home(this.scene.corners(), from, Math.min(0.7, Math.max(0, grown) / (over?.clientHeight || 1)));
+    const over = /** @type {HTMLElement | null} */ (document.querySelector("#sentence")); // as high as it is now, drawn so or not yet
+    const grown = over ? over.offsetHeight - (parseFloat(getComputedStyle(over).minHeight) || 0) : 0;
+    const high = document.querySelector("#stage")?.clientHeight || 1;
+    this.view.home(this.scene.corners(), from, Math.min(0.7, Math.max(0, grown) / high));
   }
 
   /** How large a component is along the assembly's axes. @param {string} name */
