@@ -40,7 +40,7 @@ func (a *App) Moment(ctx context.Context, id, seq int64) (*Judged, error) {
 	}
 	ctx, cancel := context.WithTimeout(ctx, a.Limits.Open)
 	defer cancel()
-	g, err := a.gather(ctx, st, nil, states)
+	g, err := a.gatherOf(ctx, st, nil, states)
 	if err != nil {
 		return nil, err
 	}
@@ -79,8 +79,7 @@ type Then struct {
 	Said   []string `json:"said"`
 	Ghosts []Ghost  `json:"ghosts"`
 	Lit    []string `json:"lit"`     // what is new, or was changed or moved
-	Gone   []string `json:"gone"`    // what is there no more
-	NotSo  []string `json:"unshown"` // of these, what nothing that is there has the shape of
+	NotSo  []string `json:"unshown"` // what is gone, and nothing that is there has the shape of
 }
 
 // Then compares an assembly with how it stood after a line.
@@ -95,7 +94,7 @@ func (a *App) Then(ctx context.Context, id, seq int64) (*Then, error) {
 	}
 	b.compare()
 	c := &b.Result.Components
-	out := &Then{Said: words.Compared(b.Result), Ghosts: []Ghost{}, Lit: append([]string{}, c.Added...), Gone: append([]string{}, c.Removed...), NotSo: []string{}}
+	out := &Then{Said: words.Compared(b.Result), Ghosts: []Ghost{}, Lit: append([]string{}, c.Added...), NotSo: []string{}}
 	ghost := func(name, of string) { out.Ghosts = append(out.Ghosts, Ghost{of, b.A.Result.At(name).Pose}) }
 	for _, m := range c.Moved {
 		ghost(m.Name, m.Name)

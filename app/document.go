@@ -55,15 +55,20 @@ func (a *App) gathered(ctx context.Context, id int64) (*gathered, error) {
 	if err != nil {
 		return nil, err
 	}
-	return a.gather(ctx, st, nil, a.Store.States)
+	return a.gather(ctx, st, nil)
 }
 
 // statesOf gives assemblies by their numbers.
 type statesOf func(ctx context.Context, ids []int64) (map[int64]store.State, error)
 
 // gather collects the document of a state, level by level: a few questions to the database, however many parts there are. near,
-// where given, was gathered just before: its parts are not asked for again. states tells how the assemblies that are used stand, or stood.
-func (a *App) gather(ctx context.Context, st store.State, near *gathered, states statesOf) (*gathered, error) {
+// where given, was gathered just before: its parts are not asked for again.
+func (a *App) gather(ctx context.Context, st store.State, near *gathered) (*gathered, error) {
+	return a.gatherOf(ctx, st, near, a.Store.States)
+}
+
+// gatherOf does so with the assemblies that are used as states tells them.
+func (a *App) gatherOf(ctx context.Context, st store.State, near *gathered, states statesOf) (*gathered, error) {
 	g := &gathered{state: st, parts: map[string]store.Part{}, seqs: map[int64]int64{},
 		doc: &assembly.Document{Root: AssemblyKey(st.ID), Settings: assembly.DefaultSettings, Parts: map[string]*part.Part{}, Assemblies: map[string]*assembly.Assembly{}}}
 	var parts []int64

@@ -70,7 +70,7 @@ func (a *App) Judge(ctx context.Context, id int64) (*Judged, error) {
 
 // judge takes the account of a state by whose turn it is.
 func (a *App) judge(ctx context.Context, st store.State) (*Judged, error) {
-	g, err := a.gather(ctx, st, nil, a.Store.States)
+	g, err := a.gather(ctx, st, nil)
 	if err != nil {
 		return nil, err
 	}

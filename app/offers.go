@@ -87,7 +87,7 @@ func (a *App) TryCoupling(ctx context.Context, id int64, c commands.Couple) (*Co
 	}
 	st := j.of.state
 	st.Asm = asm
-	g, err := a.gather(ctx, st, j.of, a.Store.States)
+	g, err := a.gather(ctx, st, j.of)
 	if err != nil {
 		return nil, err
 	}

@@ -69,7 +69,7 @@ func (a *App) Pins(ctx context.Context, id int64) (map[int64][]Pin, error) {
 		if err := json.Unmarshal(k.Data, &p); err != nil {
 			return nil, err
 		}
-		p.Name, p.Picture = k.Name, nil
+		p.Name = k.Name
 		out[p.Seq] = append(out[p.Seq], p)
 	}
 	return out, nil
@@ -85,7 +85,8 @@ func (a *App) PinnedPicture(ctx context.Context, id int64, name string) ([]byte,
 		return nil, store.ErrNotFound
 	}
 	var p Pin
-	return p.Picture, json.Unmarshal(list[0].Data, &p)
+	err = json.Unmarshal(list[0].Data, &p)
+	return p.Picture, err
 }
 
 // TakeDown takes a picture down.

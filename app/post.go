@@ -184,7 +184,7 @@ func (a *App) Post(ctx context.Context, id int64, who, said string, e edit.Edit)
 	if err != nil {
 		return nil, err
 	}
-	before, err := a.gather(ctx, st, nil, a.Store.States)
+	before, err := a.gather(ctx, st, nil)
 	if err != nil {
 		return nil, err
 	}
@@ -205,7 +205,7 @@ func (a *App) post(ctx context.Context, before *gathered, l store.Line) (*Posted
 	}
 	st := l.Before
 	st.Asm = l.After
-	g, err := a.gather(ctx, st, before, a.Store.States)
+	g, err := a.gather(ctx, st, before)
 	if err != nil {
 		return nil, err
 	}

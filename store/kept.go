@@ -17,21 +17,21 @@ const Pinned = "pin"
 
 // KeptOf lists what is kept beside an assembly but for pictures.
 func (s *Store) KeptOf(ctx context.Context, assembly int64) ([]Kept, error) {
-	return s.beside(ctx, "assembly_id=? AND kind<>'"+Pinned+"'", assembly)
+	return s.beside(ctx, "data", "assembly_id=? AND kind<>'"+Pinned+"'", assembly)
 }
 
-// Pins lists the pictures kept beside an assembly.
+// Pins lists the pictures kept beside an assembly, without what they show.
 func (s *Store) Pins(ctx context.Context, assembly int64) ([]Kept, error) {
-	return s.beside(ctx, "assembly_id=? AND kind='"+Pinned+"'", assembly)
+	return s.beside(ctx, "JSON_REMOVE(data, '$.picture')", "assembly_id=? AND kind='"+Pinned+"'", assembly)
 }
 
 // Pin is one of them; nothing where there is none of the name.
 func (s *Store) Pin(ctx context.Context, assembly int64, name string) ([]Kept, error) {
-	return s.beside(ctx, "assembly_id=? AND kind='"+Pinned+"' AND name=?", assembly, name)
+	return s.beside(ctx, "data", "assembly_id=? AND kind='"+Pinned+"' AND name=?", assembly, name)
 }
 
-func (s *Store) beside(ctx context.Context, where string, args ...any) ([]Kept, error) {
-	return all(ctx, s.db, "SELECT kind, name, data FROM beside WHERE "+where+" ORDER BY id", args, func(r scanner) (k Kept, err error) {
+func (s *Store) beside(ctx context.Context, data, where string, args ...any) ([]Kept, error) {
+	return all(ctx, s.db, "SELECT kind, name, "+data+" FROM beside WHERE "+where+" ORDER BY id", args, func(r scanner) (k Kept, err error) {
 		return k, r.Scan(&k.Kind, &k.Name, (*[]byte)(&k.Data))
 	})
 }

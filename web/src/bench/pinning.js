@@ -6,7 +6,10 @@ import { ask } from "./dialogs.js";
 const widest = 960; // pixels
 const quality = 0.85;
 
-/** @param {{call: import("../net.js").Ask, stage: any, state: import("./state.js").State | null, tell: (text: string, bad?: boolean) => void}} b */
+/**
+ * @param {{call: import("../net.js").Ask, stage: any, state: import("./state.js").State | null,
+ *   tell: (text: string, bad?: boolean) => void}} b
+ */
 export async function pin(b) {
   const { view } = b.stage;
   if (!b.state || !view?.copy) {

@@ -4,7 +4,7 @@ import { make } from "./cards.js";
 import { Panel } from "./panel.js";
 
 /** @typedef {{seq: number, said: string, name?: string}} Line */
-/** @typedef {{said: string[], ghosts: {of: string, pose: any}[], lit: string[], gone: string[], unshown: string[]}} Since */
+/** @typedef {{said: string[], ghosts: {of: string, pose: any}[], lit: string[], unshown: string[]}} Since */
 
 export class Then extends Panel {
   /** @param {HTMLFormElement} form @param {{call: import("../net.js").Ask, stage: any, sentence: any}} b */
