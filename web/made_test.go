@@ -3,6 +3,7 @@ package web_test
 import (
 	"fmt"
 	"testing"
+	"time"
 )
 
 // TestRepeatPanel repeats a block in a line: what comes of it is told and drawn before it is there, the copies have a line of their own, one of them is made a
@@ -18,10 +19,26 @@ func TestRepeatPanel(t *testing.T) {
 	w.until(`setfast.stage.ghosts.group.children.length === 2`)
 	w.says("#copy-told", "held to its original instead")
 	w.choose("#copy-pitch", "90")
-	w.choose("#copy-as", "tower")
 	w.until(`!document.querySelector("#copyhint").classList.contains("bad")`)
+	// what was tried is answered after it was kept: that changes nothing any more
+	w.run(`(() => {
+		const real = window.fetch;
+		window.fetch = async (...a) => {
+			const r = await real(...a);
+			if (a[1]?.method === "POST" && a[0].endsWith("/copies")) await new Promise((go) => { window.letGo = go; });
+			return r;
+		};
+		window.asBefore = () => { window.fetch = real; window.letGo(); };
+	})()`)
+	w.choose("#copy-as", "tower")
+	w.until(`window.letGo`)
 	w.changed(`document.querySelector("#copypost").click()`)
-	w.until(`document.querySelectorAll(".stackline").length === 1 && setfast.stage.ghosts.group.children.length === 0`)
+	w.until(`document.querySelector("#copy-as").value === "" && document.querySelectorAll(".stackline").length === 1`)
+	w.run(`window.asBefore()`)
+	time.Sleep(200 * time.Millisecond)
+	if n := w.number(`setfast.stage.ghosts.group.children.length`); n != 0 {
+		t.Errorf("%g ghosts of what is there", n)
+	}
 	w.says(".stackline", "2 more of Bearing block")
 	w.until(`setfast.stage.comps.has("tower/3/Bearing block")`)
 	w.run(`document.querySelector(".stackline .rowopen").click()`)
