@@ -1,12 +1,12 @@
 // @ts-check
 // Holes in one part where others have theirs, by the standard or as wide as what goes through. The part that comes of it follows them.
 import { Panel } from "./panel.js";
+import { Trial } from "./trial.js";
 import { long } from "../units.js";
 
 /** @typedef {{after: string, diameter_mm: number, depth_mm: number, through: boolean}} Hole */
 
 const round = ["cylinder", "circle", "axis", "cone"]; // kinds that have an axis
-const settle = 150; // ms without a change before it is tried
 
 export class Drilling extends Panel {
   /**
@@ -18,7 +18,7 @@ export class Drilling extends Panel {
     this.b = b;
     /** @type {string[]} holes of other parts */
     this.from = [];
-    this.trying = 0;
+    this.trial = new Trial(() => this.attempt());
     form.addEventListener("input", () => this.changed());
     this.get("drill-take").addEventListener("click", () => this.hold());
   }
@@ -33,6 +33,7 @@ export class Drilling extends Panel {
     super.toggle(on);
     const { sentence, stage } = this.b;
     if (!on) {
+      this.trial.drop();
       if (sentence.taking === this.take) sentence.taking = null;
       stage.setPicked([]);
       return;
@@ -84,8 +85,7 @@ export class Drilling extends Panel {
   changed() {
     this.shape();
     this.ask();
-    clearTimeout(this.trying);
-    this.trying = window.setTimeout(() => this.attempt(), settle);
+    this.trial.soon();
   }
 
   /** Shows what belongs to the kind of hole. */
@@ -124,24 +124,15 @@ export class Drilling extends Panel {
   }
 
   async attempt() {
-    clearTimeout(this.trying);
     if (!this.on || !this.into || !this.from.length) {
+      this.trial.drop();
       this.tell([]);
       return;
     }
-    const body = this.read();
-    const asked = JSON.stringify(body);
-    this.asked = asked;
-    try {
-      const holes = /** @type {Hole[]} */ (await this.b.call("drilled", body));
-      if (!this.on || this.asked !== asked) return;
-      this.tell(holes);
-      this.say("");
-    } catch (e) {
-      if (this.asked !== asked) return;
-      this.tell([]);
-      this.say(/** @type {Error} */ (e).message, true);
-    }
+    const tried = await this.trial.ask(() => this.b.call("drilled", this.read()));
+    if (!tried) return;
+    this.tell(/** @type {Hole[]} */ (tried.got ?? []));
+    this.say(tried.why ?? "", !!tried.why);
   }
 
   /** @param {Hole[]} holes */
@@ -164,6 +155,7 @@ export class Drilling extends Panel {
       this.ask();
       return;
     }
+    this.trial.drop();
     this.say("Cutting …");
     if (await this.b.post("drill", this.read(), true)) this.toggle(false);
     else this.say("");

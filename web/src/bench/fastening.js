@@ -3,6 +3,7 @@
 import { choice } from "./cards.js";
 import { Panel } from "./panel.js";
 import { section } from "./section.js";
+import { Trial } from "./trial.js";
 import { long } from "../units.js";
 
 /**
@@ -21,7 +22,6 @@ const caution = "Length and engagement prove no joint's load: local codes and li
 const pickHole = "Pick a hole on the stage: its rim or its wall.";
 const tapped = "tapped";
 const beside = 4; // stock lengths that are offered on either side of the one that is chosen
-const settle = 120; // ms without a change before it is tried
 
 export class Fastening extends Panel {
   /**
@@ -40,7 +40,7 @@ export class Fastening extends Panel {
     this.was = null;
     /** @type {Stack} what the fields do not show */
     this.rest = { holes: [], screw: "" };
-    this.trying = 0;
+    this.trial = new Trial(() => this.attempt());
     /** @type {Joint | null} */
     this.joint = null;
     form.addEventListener("input", (e) => this.changed(/** @type {Element} */ (e.target)));
@@ -66,6 +66,7 @@ export class Fastening extends Panel {
     super.toggle(on);
     const { sentence } = this.b;
     if (!on) {
+      this.trial.drop();
       if (sentence.taking === this.take) sentence.taking = null;
       this.b.stage.setPicked([]);
       return;
@@ -84,6 +85,7 @@ export class Fastening extends Panel {
     this.was = null;
     this.like = [];
     this.rest = { holes: [], screw: "" };
+    this.trial.drop();
     this.get("joint-holes").textContent = "no hole yet";
     this.get("joint-as").value = "";
     this.tell(null);
@@ -168,6 +170,7 @@ export class Fastening extends Panel {
   show(name) {
     const s = this.all?.stacks[name];
     if (!s) return;
+    this.trial.drop();
     this.was = name;
     this.rest = s;
     this.like = s.holes;
@@ -279,29 +282,24 @@ export class Fastening extends Panel {
     }
     this.shape();
     if (target.id === "joint-as") return;
-    clearTimeout(this.trying);
-    this.trying = window.setTimeout(() => this.attempt(), settle);
+    this.trial.soon();
   }
 
   /** Asks what would come of it. */
   async attempt() {
-    clearTimeout(this.trying);
     if (!this.like.length) return;
     const stack = this.read();
     if (!stack.nut && !stack.into) {
       this.say("Now pick the tapped hole, in what the screws go into.");
       return;
     }
-    try {
-      const joint = /** @type {Joint} */ (await this.b.call("fastening", { as: this.get("joint-as").value || "joint", stack }));
-      if (!this.on || JSON.stringify(stack) !== JSON.stringify(this.read())) return;
-      this.lengths(joint, Number(this.choice("joint-length").value));
-      this.tell(joint);
-      this.say(caution);
-    } catch (e) {
-      this.tell(null);
-      this.say(/** @type {Error} */ (e).message, true);
-    }
+    const as = this.get("joint-as").value || "joint";
+    const tried = await this.trial.ask(() => this.b.call("fastening", { as, stack }));
+    if (!tried) return;
+    const joint = /** @type {Joint | null} */ (tried.got ?? null);
+    if (joint) this.lengths(joint, Number(this.choice("joint-length").value));
+    this.tell(joint);
+    this.say(tried.why ?? caution, !!tried.why);
   }
 
   /** Offers the length that is chosen, and the others. @param {Joint | null} j @param {number} now */
@@ -356,17 +354,17 @@ export class Fastening extends Panel {
       return;
     }
     const as = this.get("joint-as").value.trim() || this.free();
-    if (!(await this.b.act({ do: "fasten", as, stack: this.read(), was: this.was ?? "" }))) return;
-    await this.load();
-    this.fresh();
-    this.list();
+    if (await this.b.act({ do: "fasten", as, stack: this.read(), was: this.was ?? "" })) await this.again();
   }
 
   async drop() {
-    if (!this.was || !(await this.b.act({ do: "unfasten", as: this.was }))) return;
-    await this.load();
+    if (this.was && (await this.b.act({ do: "unfasten", as: this.was }))) await this.again();
+  }
+
+  /** Begins anew at once: what is opened meanwhile stays open. */
+  async again() {
     this.fresh();
-    this.list();
+    await this.load();
   }
 }
 

@@ -3,6 +3,7 @@
 // it is told, and drawn dashed, before anything is there.
 import { choice } from "./cards.js";
 import { Panel } from "./panel.js";
+import { Trial } from "./trial.js";
 import { trim } from "../units.js";
 
 /**
@@ -15,7 +16,6 @@ import { trim } from "../units.js";
  * @typedef {{sets: Set[], copies: Record<string, Copies>, stacks: Record<string, string[]>}} All
  */
 
-const settle = 150; // ms without a change before it is tried
 const most = 5; // relations left out that are told one by one
 
 /** What the two picks are for. @type {Record<string, [string, string]>} */
@@ -46,7 +46,7 @@ export class Repeating extends Panel {
     this.slot = 0;
     /** @type {string | null} the copies that are changed */
     this.was = null;
-    this.trying = 0;
+    this.trial = new Trial(() => this.attempt());
     form.addEventListener("input", (e) => this.changed(/** @type {Element} */ (e.target)));
     this.get("copy-take").addEventListener("click", () => this.hold());
     this.get("copy-drop").addEventListener("click", () => this.drop());
@@ -70,6 +70,7 @@ export class Repeating extends Panel {
     super.toggle(on);
     const { sentence, stage } = this.b;
     if (!on) {
+      this.trial.drop();
       if (sentence.taking === this.take) sentence.taking = null;
       stage.setPicked([]);
       stage.showGhosts([]);
@@ -77,7 +78,7 @@ export class Repeating extends Panel {
     }
     sentence.taking = this.take;
     this.fresh();
-    this.load().then(() => this.fastened());
+    this.load().then(() => !this.was && this.fastened());
     this.get("copy-how").focus();
   }
 
@@ -108,7 +109,7 @@ export class Repeating extends Panel {
     }
     this.of = names;
     this.fastened();
-    this.later();
+    this.trial.soon();
   }
 
   /** Takes what fastens the parts along: stacks whose holes are all theirs. */
@@ -169,7 +170,7 @@ export class Repeating extends Panel {
     }
     this.shape();
     this.list();
-    this.later();
+    this.trial.soon();
   }
 
   /** Shows what belongs to how it is done. */
@@ -249,7 +250,7 @@ export class Repeating extends Panel {
     }
     this.shape();
     this.ask();
-    this.later();
+    this.trial.soon();
   }
 
   /** A hole with those like it, but for the one they are copied from. @param {string} ref */
@@ -301,12 +302,7 @@ export class Repeating extends Panel {
       this.ask();
     }
     this.shape();
-    this.later();
-  }
-
-  later() {
-    clearTimeout(this.trying);
-    this.trying = window.setTimeout(() => this.attempt(), settle);
+    this.trial.soon();
   }
 
   /** The name they get. */
@@ -321,29 +317,20 @@ export class Repeating extends Panel {
 
   /** Asks what would come of it. */
   async attempt() {
-    clearTimeout(this.trying);
     if (!this.on) return;
     if (!this.ready) {
+      this.trial.drop();
       this.tell(null);
       this.b.stage.showGhosts([]);
       return;
     }
     const mirror = this.how === "mirror";
     const body = mirror ? { components: this.parts, plane: this.picked.flat() } : { as: this.name, copies: this.read() };
-    const asked = JSON.stringify(body);
-    this.asked = asked;
-    try {
-      const out = await this.b.call(mirror ? "mirrored" : "copies", body);
-      if (!this.on || this.asked !== asked) return;
-      this.b.stage.showGhosts(out.ghosts);
-      this.tell(out);
-      this.say("");
-    } catch (e) {
-      if (this.asked !== asked) return;
-      this.b.stage.showGhosts([]);
-      this.tell(null);
-      this.say(/** @type {Error} */ (e).message, true);
-    }
+    const tried = await this.trial.ask(() => this.b.call(mirror ? "mirrored" : "copies", body));
+    if (!tried) return;
+    this.b.stage.showGhosts(tried.got?.ghosts ?? []);
+    this.tell(tried.got);
+    this.say(tried.why ?? "", !!tried.why);
   }
 
   /** Tells what comes of it. @param {any} out */
@@ -390,11 +377,13 @@ export class Repeating extends Panel {
     await this.again();
   }
 
+  /** Begins anew at once: what is opened meanwhile stays open. */
   async again() {
+    this.trial.drop();
     this.b.stage.showGhosts([]);
-    await this.load();
     this.fresh();
-    this.list();
+    await this.load();
+    if (!this.was) this.fastened();
   }
 
   async drop() {
