@@ -5,6 +5,8 @@ import (
 	"sync"
 
 	"setfast/app"
+	"setfast/app/people"
+	"setfast/store"
 )
 
 // PracticeName is the name of the project of exercises.
@@ -71,18 +73,22 @@ func Practice(ctx context.Context, a *app.App) (project int64, err error) {
 // making lets one at a time make the project of exercises.
 var making sync.Mutex
 
-// Exercises gives the project of exercises, and makes it where it is not there. Making it takes some seconds, and goes on where who asked has left.
-func Exercises(ctx context.Context, a *app.App) (project int64, err error) {
+// Exercises gives somebody's project of exercises, and makes it where it is not there. Making it takes some seconds, and goes on where who asked has left.
+func Exercises(ctx context.Context, a *app.App, of store.Person) (project int64, err error) {
 	making.Lock()
 	defer making.Unlock()
-	all, err := a.Store.Projects(ctx)
+	mine, err := people.Owned(ctx, a.Store, of)
 	if err != nil {
 		return 0, err
 	}
-	for _, p := range all {
+	for _, p := range mine {
 		if p.Name == PracticeName && !p.Archived {
 			return p.ID, nil
 		}
 	}
-	return Practice(context.WithoutCancel(ctx), a)
+	ctx = context.WithoutCancel(ctx)
+	if project, err = Practice(ctx, a); err == nil {
+		err = people.Own(ctx, a.Store, of, project)
+	}
+	return project, err
 }

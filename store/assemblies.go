@@ -43,6 +43,7 @@ func (s *Store) SetOrigin(ctx context.Context, id, origin, seq int64) error {
 // Elsewhere is something of another project that can be brought over.
 type Elsewhere struct {
 	Key, Name, Project string
+	ProjectID          int64
 }
 
 // mostElsewhere bounds what is listed of other projects.
@@ -53,8 +54,8 @@ func (s *Store) Elsewhere(ctx context.Context, project int64) ([]Elsewhere, erro
 	return all(ctx, s.db, `SELECT CONCAT('a', a.id), a.name, p.name, p.id o, 0 k, a.id i FROM assemblies a JOIN projects p ON p.id=a.project_id WHERE p.id<>? AND p.archived IS NULL AND a.off IS NULL
 		UNION ALL SELECT CONCAT('p', q.id), q.name, p.name, p.id, 1, q.id FROM parts q JOIN projects p ON p.id=q.project_id WHERE p.id<>? AND p.archived IS NULL AND q.off IS NULL
 		ORDER BY o DESC, k, i LIMIT ?`, []any{project, project, mostElsewhere}, func(r scanner) (e Elsewhere, err error) {
-		var o, k, i int64
-		return e, r.Scan(&e.Key, &e.Name, &e.Project, &o, &k, &i)
+		var k, i int64
+		return e, r.Scan(&e.Key, &e.Name, &e.Project, &e.ProjectID, &k, &i)
 	})
 }
 

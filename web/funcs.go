@@ -7,6 +7,7 @@ import (
 	"strings"
 	"time"
 
+	"setfast/app/people"
 	"setfast/app/words"
 	"setfast/core/part"
 )
@@ -21,7 +22,15 @@ var funcs = template.FuncMap{
 	"axes":  func() []string { return []string{"x", "y", "z"} },
 	"plus":  func(a, b int) int { return a + b },
 	"ago":   func(t time.Time) string { return words.Ago(t, time.Now()) },
+	"roles": func(now people.Role, label string) rolesView { return rolesView{people.Roles, now, label} },
 	"off":   func(name, kind, path string, id int64) offView { return offView{name, kind, fmt.Sprint(path, id)} },
+}
+
+// rolesView is a choice of roles.
+type rolesView struct {
+	Roles []people.Role
+	Now   people.Role
+	Label string
 }
 
 // offView is something taken off the Shelf.

@@ -3,6 +3,7 @@ package web
 
 import (
 	"context"
+	"crypto/tls"
 	"embed"
 	"errors"
 	"fmt"
@@ -19,9 +20,11 @@ import (
 	"github.com/labstack/echo/v5/middleware"
 
 	"setfast/app"
+	"setfast/app/people"
 	"setfast/store"
 	"setfast/web/ask"
 	"setfast/web/bench"
+	"setfast/web/door"
 	"setfast/web/pages"
 	"setfast/web/papers"
 )
@@ -39,11 +42,15 @@ const policy = "default-src 'none'; script-src 'self' 'wasm-unsafe-eval'; worker
 // Options say how the interface is served.
 type Options struct {
 	Log *slog.Logger
-	// Exercises opens the project of exercises that come with the program, and makes it where it is not there; nil: there are none.
-	Exercises func(ctx context.Context) (project int64, err error)
+	// Exercises opens the project of exercises that come with the program, each person's own, and makes it where it is not there; nil: there are none.
+	Exercises func(ctx context.Context, of store.Person) (project int64, err error)
 
-	Requests bool     // each request is logged
-	Hosts    []string // names it answers to besides those of loopback, such as setfast.example:8443
+	Requests bool         // each request is logged
+	Hosts    []string     // names it answers to besides those of loopback, such as setfast.example:8443
+	Solo     bool         // nobody signs in: whoever reaches it may do everything, so that it must be reached from this machine alone
+	Proxied  bool         // a proxy on this machine speaks TLS and tells from where people come
+	TLS      *tls.Config  // spoken here; nil: not
+	People   *people.Door // lets people in; nil: the usual
 }
 
 // Server serves the interface.
@@ -54,6 +61,8 @@ type Server struct {
 	hosts      hosts
 	configured []string
 	requests   bool
+	tls        *tls.Config
+	secure     bool // people come by TLS
 	handler    http.Handler
 	meter      *meter
 	bench      *bench.Bench
@@ -80,11 +89,15 @@ func New(a *app.App, o Options) (*Server, error) {
 		return nil, err
 	}
 	e := echo.New()
-	s := &Server{app: a, echo: e, log: o.Log, hosts: known, configured: o.Hosts, requests: o.Requests}
+	s := &Server{app: a, echo: e, log: o.Log, hosts: known, configured: o.Hosts, requests: o.Requests, tls: o.TLS, secure: o.TLS != nil || o.Proxied}
 	s.meter = s.newMeter()
 	e.Renderer = renderer{t}
 	e.HTTPErrorHandler = s.fault
-	e.Use(s.meter.count, s.logged, middleware.Recover(), s.headers)
+	if o.People == nil {
+		o.People = people.New(a.Store)
+	}
+	d := door.New(a, o.People, door.Options{Solo: o.Solo, Secure: o.TLS != nil || o.Proxied, Proxied: o.Proxied})
+	e.Use(s.meter.count, s.logged, middleware.Recover(), s.headers, d.Ask)
 	e.Use(middleware.GzipWithConfig(middleware.GzipConfig{Skipper: func(c *echo.Context) bool { // states are packed once for all, streams are not
 		path := c.Request().URL.Path
 		return strings.HasSuffix(path, "/state") || strings.HasSuffix(path, "/live")
@@ -109,6 +122,10 @@ func New(a *app.App, o Options) (*Server, error) {
 	s.bench = b
 	e.GET("/healthz", s.healthz)
 	e.GET("/metrics", s.metrics)
+	d.Routes(e)
+	if bare := door.Unlisted(e.Router().Routes()); len(bare) > 0 {
+		return nil, fmt.Errorf("nothing says who may use %s", strings.Join(bare, ", "))
+	}
 	s.handler, err = s.guard(e)
 	return s, err
 }
@@ -116,12 +133,23 @@ func New(a *app.App, o Options) (*Server, error) {
 // Handler is the whole interface; requests that other sites make a browser send are refused, and those to other names.
 func (s *Server) Handler() http.Handler { return s.handler }
 
+// Routes are all that it answers to, as method and path.
+func (s *Server) Routes() (out []string) {
+	for _, r := range s.echo.Router().Routes() {
+		out = append(out, r.Method+" "+r.Path)
+	}
+	return out
+}
+
 // Serve answers on a listener until the context ends.
 func (s *Server) Serve(ctx context.Context, l net.Listener) error {
 	srv := &http.Server{Handler: s.Handler(), ReadHeaderTimeout: 10 * time.Second, ReadTimeout: ask.BodyTime, WriteTimeout: ask.AnswerTime, IdleTimeout: 2 * time.Minute,
 		MaxHeaderBytes: 64 << 10, ErrorLog: slog.NewLogLogger(s.log.Handler(), slog.LevelWarn)}
 	srv.RegisterOnShutdown(s.bench.Stop)
 	done := make(chan error, 1)
+	if s.tls != nil {
+		l = tls.NewListener(l, s.tls)
+	}
 	go func() { done <- srv.Serve(l) }()
 	select {
 	case err := <-done:
@@ -140,6 +168,9 @@ func (s *Server) headers(next echo.HandlerFunc) echo.HandlerFunc {
 		h.Set("Content-Security-Policy", policy)
 		h.Set("X-Content-Type-Options", "nosniff")
 		h.Set("Referrer-Policy", "same-origin")
+		if s.secure {
+			h.Set("Strict-Transport-Security", "max-age=31536000")
+		}
 		if !strings.HasPrefix(c.Request().URL.Path, "/static/") {
 			h.Set("Cache-Control", "no-store")
 		} else {
@@ -154,7 +185,10 @@ func said(err error) (code int, msg string) {
 	var ue *app.UserError
 	var iu *store.ErrInUse
 	var he *echo.HTTPError
+	var no *door.Refused
 	switch {
+	case errors.As(err, &no):
+		return no.Code, no.Msg
 	case errors.As(err, &ue):
 		return http.StatusUnprocessableEntity, ue.Msg
 	case errors.As(err, &iu):
@@ -165,6 +199,8 @@ func said(err error) (code int, msg string) {
 		return http.StatusConflict, err.Error()
 	case errors.Is(err, store.ErrNothing):
 		return http.StatusUnprocessableEntity, store.ErrNothing.Error()
+	case errors.Is(err, store.ErrTaken), errors.Is(err, store.ErrUsed), errors.Is(err, store.ErrLastChief), errors.Is(err, store.ErrLastOwner):
+		return http.StatusUnprocessableEntity, err.Error()
 	case errors.Is(err, store.ErrRemembered):
 		return http.StatusUnprocessableEntity, store.ErrRemembered.Error()
 	case errors.Is(err, store.ErrFull):
@@ -193,7 +229,10 @@ func said(err error) (code int, msg string) {
 const wrong = "Something went wrong here. Nothing was lost; try again, or reload the page."
 
 // faultView is the page of an error.
-type faultView struct{ Title, Msg string }
+type faultView struct {
+	ask.Head
+	Msg string
+}
 
 // inWords says an error as users read it; what is the server's own fault is written into the log.
 func (s *Server) inWords(c *echo.Context, err error) (code int, msg string) {
@@ -222,5 +261,5 @@ func (s *Server) fault(c *echo.Context, err error) {
 		_ = c.Render(code, "notice", msg)
 		return
 	}
-	_ = c.Render(code, "fault.html", faultView{"Not here", msg})
+	_ = c.Render(code, "fault.html", faultView{ask.NewHead(c, "Not here"), msg})
 }

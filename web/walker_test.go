@@ -36,7 +36,7 @@ func TestMain(m *testing.M) {
 
 // serve puts the interface on loopback.
 func serve(ctx context.Context) error {
-	srv, err := web.New(theApp, web.Options{Hosts: []string{"setfast.example:8443"}})
+	srv, err := web.New(theApp, web.Options{Solo: true, Hosts: []string{"setfast.example:8443"}})
 	if err != nil {
 		return err
 	}
@@ -53,7 +53,7 @@ func serve(ctx context.Context) error {
 // serving puts an interface of its own on loopback, at a place or anywhere, until it is stopped.
 func serving(t *testing.T, where string) (at string, stop func()) {
 	t.Helper()
-	srv, err := web.New(theApp, web.Options{})
+	srv, err := web.New(theApp, web.Options{Solo: true})
 	if err != nil {
 		t.Fatal(err)
 	}

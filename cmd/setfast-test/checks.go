@@ -19,7 +19,7 @@ type check struct {
 
 // sources are the checks of what is written in Go.
 var sources = []check{
-	{"not formatted", ".", []string{"gofmt", "-l", "app", "cmd", "core", "demo", "internal", "kernel", "store", "web/ask", "web/bench", "web/pages", "web/bundle", "web/drive", "web/shots"}, true},
+	{"not formatted", ".", []string{"gofmt", "-l", "app", "cmd", "core", "demo", "internal", "kernel", "store", "web/ask", "web/bench", "web/door", "web/pages", "web/papers", "web/bundle", "web/drive", "web/shots"}, true},
 	{"go vet", ".", []string{"go", "vet", "./..."}, false},
 	{"staticcheck", ".", []string{"go", "tool", "staticcheck", "./..."}, false},
 }

@@ -55,7 +55,7 @@ func commands() []command {
 }
 
 // elsewhere are commands that this program may have been built without, or that the start script answers.
-var elsewhere = []string{"demo", "serve", "import", "backup", "restore", "test", "bench", "help"}
+var elsewhere = []string{"demo", "serve", "import", "people", "backup", "restore", "test", "bench", "help"}
 
 // run does what the arguments say and gives the code to exit with.
 func run(args []string, in io.Reader, out, errs io.Writer) int {

@@ -14,6 +14,7 @@ import (
 	"os"
 	"os/signal"
 	"path/filepath"
+	"strconv"
 	"strings"
 	"sync"
 	"syscall"
@@ -109,8 +110,9 @@ func runServe(c *call, withDemo bool) int {
 	sells := c.String("supplier", "", "the `file` of a supplier of fasteners; one that is made up where none is named")
 	logs := c.String("log", "text", "how messages are written: text or json")
 	requests := c.Bool("requests", false, "write a line for each request")
-	var hosts names
-	c.Var(&hosts, "host", "a `name` to answer to besides localhost, such as setfast.example; may be given several times")
+	var o outward
+	o.flags(c.FlagSet, withDemo)
+	owner := c.String("owner", "", "where nobody can sign in yet: the `name` of the owner, who comes by a link that is printed")
 	if _, code, ok := c.files(0, 0); !ok {
 		return code
 	}
@@ -119,7 +121,11 @@ func runServe(c *call, withDemo bool) int {
 	ctx, stop := signal.NotifyContext(context.Background(), os.Interrupt, syscall.SIGTERM)
 	defer stop()
 	// the port first: who finds it taken has not waited for a database
-	l, err := net.Listen("tcp", fmt.Sprintf("127.0.0.1:%d", *port))
+	inward, err := o.check()
+	if err != nil {
+		return fail(err)
+	}
+	l, err := net.Listen("tcp", net.JoinHostPort(o.listen, strconv.Itoa(*port)))
 	if err != nil {
 		if errors.Is(err, syscall.EADDRINUSE) {
 			return fail(fmt.Errorf("port %d is in use, perhaps by another Setfast; stop that, or choose another with --port", *port))
@@ -155,11 +161,16 @@ func runServe(c *call, withDemo bool) int {
 			return fail(err)
 		}
 	}
-	srv, err := web.New(s.app, web.Options{Log: log, Requests: *requests, Hosts: hosts, Exercises: func(ctx context.Context) (int64, error) { return demo.Exercises(ctx, s.app) }})
+	srv, err := web.New(s.app, web.Options{Log: log, Requests: *requests, Hosts: o.hosts, Solo: o.solo, Proxied: o.proxied, TLS: inward,
+		Exercises: func(ctx context.Context, of store.Person) (int64, error) { return demo.Exercises(ctx, s.app, of) }})
 	if err != nil {
 		return fail(err)
 	}
-	fmt.Fprintf(out, "Setfast is ready after %.1f s: http://%s/\nStop it with Ctrl C.\n", time.Since(start).Seconds(), l.Addr())
+	fmt.Fprintf(out, "Setfast is ready after %.1f s: %s/\n", time.Since(start).Seconds(), o.reached(l.Addr()))
+	if err := o.welcome(ctx, s.app.Store, *owner, l.Addr(), out); err != nil {
+		return fail(err)
+	}
+	fmt.Fprintln(out, "Stop it with Ctrl C.")
 	return s.serve(ctx, srv, l, log, errs)
 }
 

@@ -47,7 +47,7 @@ var ready = regexp.MustCompile(`ready after .*: (http://\S+)/`)
 // serve starts a program and waits until it says where it is, or has ended.
 func serve(t *testing.T, args ...string) *program {
 	t.Helper()
-	p := &program{Cmd: exec.Command(os.Args[0], append([]string{"serve", "--port", "0"}, args...)...), ended: make(chan struct{})}
+	p := &program{Cmd: exec.Command(os.Args[0], append([]string{"serve", "--solo", "--port", "0"}, args...)...), ended: make(chan struct{})}
 	p.Env = append(os.Environ(), "TEST_BE_SETFAST=1")
 	p.Stdout, p.Stderr = p, p
 	if err := p.Start(); err != nil {

@@ -21,15 +21,12 @@ import (
 	"setfast/web/ask"
 )
 
-// who is the name written beside an edit until there are accounts of people.
-const who = "designer"
-
 func (b *Bench) do(c *echo.Context, n int64) error {
 	m, err := ask.Command(c)
 	if err != nil {
 		return err
 	}
-	p, err := b.App.Do(c.Request().Context(), n, who, m)
+	p, err := b.App.Do(c.Request().Context(), n, ask.Who(c).Name, m)
 	if err != nil {
 		return err
 	}
@@ -47,7 +44,7 @@ func (b *Bench) back(c *echo.Context, n int64, f app.Back, word string) error {
 	if err := ask.JSON(c, &in); err != nil {
 		return err
 	}
-	p, err := f(c.Request().Context(), n, in.Base, who, in.Token)
+	p, err := f(c.Request().Context(), n, in.Base, ask.Who(c).Name, in.Token)
 	if err != nil {
 		return err
 	}
@@ -60,7 +57,7 @@ func (b *Bench) form(c *echo.Context, n int64) error {
 	if err := ask.JSON(c, &in); err != nil {
 		return err
 	}
-	p, err := b.App.Form(c.Request().Context(), n, who, in)
+	p, err := b.App.Form(c.Request().Context(), n, ask.Who(c).Name, in)
 	if err != nil {
 		return err
 	}

@@ -76,7 +76,7 @@ func (b *Bench) Routes(e *echo.Echo) {
 
 // pageView is the page without the state, which it asks for.
 type pageView struct {
-	Title   string
+	ask.Head
 	Project store.Project
 	Asm     store.Assembly
 	Others  []store.Assembly // that can be placed
@@ -112,7 +112,7 @@ func (b *Bench) page(c *echo.Context, n int64) error {
 	if err != nil {
 		return err
 	}
-	v := pageView{Title: a.Name + " · Bench", Asm: a, Relations: relations}
+	v := pageView{Head: ask.NewHead(c, a.Name+" · Bench"), Asm: a, Relations: relations}
 	if v.Project, err = b.App.Store.Project(ctx, a.ProjectID); err != nil {
 		return err
 	}

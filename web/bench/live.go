@@ -189,7 +189,7 @@ func (b *Bench) here(c *echo.Context, n int64) error {
 		}
 		return c.NoContent(http.StatusNoContent)
 	}
-	p := store.Present{Page: in.Page, Assembly: n, Who: who, Hand: []string{}}
+	p := store.Present{Page: in.Page, Assembly: n, Who: ask.Who(c).Name, Hand: []string{}}
 	for _, name := range in.Hand[:min(len(in.Hand), mostHand)] {
 		p.Hand = append(p.Hand, name[:min(len(name), 80)])
 	}

@@ -48,7 +48,7 @@ func acted[In any](b *Bench, act func(ctx context.Context, id int64, who string,
 		if err := ask.JSON(c, &in); err != nil {
 			return err
 		}
-		p, err := act(c.Request().Context(), n, who, in)
+		p, err := act(c.Request().Context(), n, ask.Who(c).Name, in)
 		if err != nil {
 			return err
 		}

@@ -18,7 +18,7 @@ func (b *Bench) pin(c *echo.Context, n int64) error {
 	if err := ask.JSON(c, &in); err != nil {
 		return err
 	}
-	if err := b.App.PinPicture(c.Request().Context(), n, in.Seq, who, in.Text, in.Picture); err != nil {
+	if err := b.App.PinPicture(c.Request().Context(), n, in.Seq, ask.Who(c).Name, in.Text, in.Picture); err != nil {
 		return err
 	}
 	return c.JSON(http.StatusOK, map[string]any{})

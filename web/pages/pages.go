@@ -9,6 +9,7 @@ import (
 	"github.com/labstack/echo/v5"
 
 	"setfast/app"
+	"setfast/app/people"
 	"setfast/app/words"
 	"setfast/core/list"
 	"setfast/store"
@@ -50,10 +51,10 @@ func (p *Pages) Routes(e *echo.Echo) {
 	e.GET("/preview/:sha", p.preview)
 }
 
-// What the pages show. Title is that of the window.
+// What the pages show.
 type (
 	projectsView struct {
-		Title    string
+		ask.Head
 		Find     string
 		Projects []projectView
 		Archived []projectView
@@ -67,7 +68,7 @@ type (
 		N       int
 	}
 	shelfView struct {
-		Title         string
+		ask.Head
 		Project       store.Project
 		Folders       []folder
 		Count         int
@@ -90,7 +91,10 @@ func (p *Pages) projects(c *echo.Context) error {
 	if err != nil {
 		return err
 	}
-	v := projectsView{Title: "Projects", Find: strings.TrimSpace(c.QueryParam("find"))}
+	if ps, err = people.Visible(c.Request().Context(), p.App.Store, ask.Who(c).Person, ps); err != nil {
+		return err
+	}
+	v := projectsView{Head: ask.NewHead(c, "Projects"), Find: strings.TrimSpace(c.QueryParam("find"))}
 	for _, x := range ps {
 		k := projectView{Project: x}
 		for _, w := range worstFirst {
@@ -171,7 +175,7 @@ func (p *Pages) createProject(c *echo.Context) error {
 	if err != nil {
 		return err
 	}
-	n, err := p.App.Store.CreateProject(c.Request().Context(), name)
+	n, err := people.Begin(c.Request().Context(), p.App.Store, ask.Who(c).Person, name)
 	if err != nil {
 		return err
 	}

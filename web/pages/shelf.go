@@ -9,6 +9,7 @@ import (
 	"github.com/labstack/echo/v5"
 
 	"setfast/app"
+	"setfast/app/people"
 	"setfast/app/words"
 	"setfast/store"
 	"setfast/web/ask"
@@ -59,11 +60,11 @@ func (p *Pages) shelf(c *echo.Context, n int64) error {
 	if err != nil {
 		return err
 	}
-	others, err := p.elsewhere(ctx, n)
+	others, err := p.elsewhere(ctx, ask.Who(c).Person, n)
 	if err != nil {
 		return err
 	}
-	return c.Render(http.StatusOK, "shelf.html", shelfView{project.Name + " · Shelf", project, folders(parts), len(parts), as, only, changes, others, offParts, offAs})
+	return c.Render(http.StatusOK, "shelf.html", shelfView{ask.NewHead(c, project.Name+" · Shelf"), project, folders(parts), len(parts), as, only, changes, others, offParts, offAs})
 }
 
 // asmView is an assembly on the Shelf.
@@ -97,7 +98,7 @@ func (p *Pages) verdict(c *echo.Context, n int64) error {
 
 // accountAll accounts for all assemblies that are placed only.
 func (p *Pages) accountAll(c *echo.Context, n int64) error {
-	if _, err := p.App.AccountAll(c.Request().Context(), n, "designer"); err != nil {
+	if _, err := p.App.AccountAll(c.Request().Context(), n, ask.Who(c).Name); err != nil {
 		return err
 	}
 	return c.Redirect(http.StatusSeeOther, "/p/"+strconv.FormatInt(n, 10))
@@ -109,10 +110,17 @@ type elsewhere struct {
 	List    []store.Elsewhere
 }
 
-// elsewhere lists what other projects have.
-func (p *Pages) elsewhere(ctx context.Context, project int64) (out []elsewhere, err error) {
+// elsewhere lists what other projects have that somebody may look at.
+func (p *Pages) elsewhere(ctx context.Context, who store.Person, project int64) (out []elsewhere, err error) {
 	list, err := p.App.Store.Elsewhere(ctx, project)
+	if err != nil {
+		return nil, err
+	}
+	roles, err := p.App.Store.Roles(ctx, who.ID)
 	for _, x := range list {
+		if !who.Chief && !people.Role(roles[x.ProjectID]).May(people.Look) {
+			continue
+		}
 		if n := len(out); n == 0 || out[n-1].Project != x.Project {
 			out = append(out, elsewhere{Project: x.Project})
 		}
@@ -124,7 +132,23 @@ func (p *Pages) elsewhere(ctx context.Context, project int64) (out []elsewhere, 
 
 // bring copies an assembly or a part of another project.
 func (p *Pages) bring(c *echo.Context, n int64) error {
-	if _, err := p.App.BringOver(c.Request().Context(), n, c.FormValue("what")); err != nil {
+	what := c.FormValue("what")
+	id, isPart, err := app.KeyID(what)
+	if err != nil {
+		return ask.Refuse(err.Error())
+	}
+	of := store.OfAssembly
+	if isPart {
+		of = store.OfPart
+	}
+	_, role, err := people.RoleIn(c.Request().Context(), p.App.Store, ask.Who(c).Person, of, id)
+	if err != nil {
+		return err
+	}
+	if !role.May(people.Look) {
+		return ask.Refuse("what was chosen is not there, or you are not in its project")
+	}
+	if _, err := p.App.BringOver(c.Request().Context(), n, what); err != nil {
 		return err
 	}
 	return c.Redirect(http.StatusSeeOther, "/p/"+strconv.FormatInt(n, 10))

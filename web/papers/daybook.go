@@ -200,7 +200,7 @@ func (p *Papers) note(c *echo.Context, n int64) error {
 	if err != nil {
 		return err
 	}
-	if err := p.App.Annotate(c.Request().Context(), n, seq, who, c.FormValue("text")); err != nil {
+	if err := p.App.Annotate(c.Request().Context(), n, seq, ask.Who(c).Name, c.FormValue("text")); err != nil {
 		return err
 	}
 	return p.toDaybook(c)
@@ -228,7 +228,7 @@ func (p *Papers) name(c *echo.Context, n int64) error {
 	if err != nil {
 		return err
 	}
-	if err := p.App.NameMoment(c.Request().Context(), n, seq, who, c.FormValue("name")); err != nil {
+	if err := p.App.NameMoment(c.Request().Context(), n, seq, ask.Who(c).Name, c.FormValue("name")); err != nil {
 		return err
 	}
 	return p.toDaybook(c)
@@ -239,7 +239,7 @@ func (p *Papers) back(c *echo.Context, n int64) error {
 	if err != nil {
 		return err
 	}
-	if _, err := p.App.BackTo(c.Request().Context(), n, seq, who, c.FormValue("token")); err != nil {
+	if _, err := p.App.BackTo(c.Request().Context(), n, seq, ask.Who(c).Name, c.FormValue("token")); err != nil {
 		return err
 	}
 	return p.toDaybook(c)

@@ -22,7 +22,7 @@ import (
 )
 
 type markingView struct {
-	Title      string
+	ask.Head
 	Project    store.Project
 	Assemblies []handedIn
 	Key        int64
@@ -103,7 +103,7 @@ func (p *Papers) marking(c *echo.Context, n int64) error {
 		return err
 	}
 	q := c.QueryParams()
-	v := markingView{Title: project.Name + " · Marking", Project: project, Query: template.URL(q.Encode())}
+	v := markingView{Head: ask.NewHead(c, project.Name+" · Marking"), Project: project, Query: template.URL(q.Encode())}
 	v.Key, _ = strconv.ParseInt(q.Get("key"), 10, 64)
 	files, err := p.App.Store.FileNames(ctx, n)
 	if err != nil {
@@ -155,7 +155,7 @@ func (p *Papers) marks(e *echo.Echo) {
 }
 
 type submissionView struct {
-	Title    string
+	ask.Head
 	Project  store.Project
 	Key, ID  int64
 	Row      *app.Marked
@@ -181,7 +181,7 @@ func (p *Papers) submission(c *echo.Context, n int64) error {
 	if err != nil {
 		return err
 	}
-	v.Row, v.Title, v.Said = row, row.File+" · Marking", words.Compared(b.Result)
+	v.Row, v.Head, v.Said = row, ask.NewHead(c, row.File+" · Marking"), words.Compared(b.Result)
 	for i, d := range b.Pictures {
 		if v.Pictures[i], err = inline(d); err != nil {
 			return err

@@ -26,12 +26,9 @@ import (
 // Papers serves them.
 type Papers struct {
 	App *app.App
-	// Exercises opens the project of exercises that come with the program; nil where none do.
-	Exercises func(ctx context.Context) (project int64, err error)
+	// Exercises opens the project of exercises that come with the program, each person's own; nil where none do.
+	Exercises func(ctx context.Context, of store.Person) (project int64, err error)
 }
-
-// who is the name written beside an edit until there are accounts of people.
-const who = "designer"
 
 // Routes adds the pages to a router.
 func (p *Papers) Routes(e *echo.Echo) {
@@ -50,18 +47,18 @@ func (p *Papers) Routes(e *echo.Echo) {
 
 // head is what all papers show of their assembly.
 type head struct {
-	Title   string
+	ask.Head
 	Place   string // which paper
 	Asm     store.Assembly
 	Project store.Project
 }
 
 func (p *Papers) head(c *echo.Context, n int64, place, title string) (h head, err error) {
-	h.Place, h.Title = place, title
+	h.Place = place
 	if h.Asm, err = p.App.Store.Assembly(c.Request().Context(), n); err != nil {
 		return h, err
 	}
-	h.Title = h.Asm.Name + " · " + title
+	h.Head = ask.NewHead(c, h.Asm.Name+" · "+title)
 	h.Project, err = p.App.Store.Project(c.Request().Context(), h.Asm.ProjectID)
 	return h, err
 }
@@ -154,7 +151,7 @@ func (p *Papers) brief(c *echo.Context, n int64) error {
 	if err != nil {
 		return err
 	}
-	if _, err := p.App.Do(c.Request().Context(), n, who, commands.Meant{Base: j.Seq, Token: c.FormValue("token"), Command: commands.Brief{Text: c.FormValue("text")}}); err != nil {
+	if _, err := p.App.Do(c.Request().Context(), n, ask.Who(c).Name, commands.Meant{Base: j.Seq, Token: c.FormValue("token"), Command: commands.Brief{Text: c.FormValue("text")}}); err != nil {
 		return err
 	}
 	return c.Redirect(http.StatusSeeOther, "/a/"+c.Param("asm")+"/list")

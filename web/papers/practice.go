@@ -13,7 +13,7 @@ import (
 )
 
 type practiceView struct {
-	Title      string
+	ask.Head
 	Project    store.Project
 	Exercises  []app.Exercise
 	Assemblies []store.Assembly
@@ -34,7 +34,7 @@ func (p *Papers) startPractice(c *echo.Context) error {
 	if p.Exercises == nil {
 		return ask.Refuse("no exercises come with this server")
 	}
-	id, err := p.Exercises(c.Request().Context())
+	id, err := p.Exercises(c.Request().Context(), ask.Who(c).Person)
 	if err != nil {
 		return err
 	}
@@ -48,7 +48,7 @@ func (p *Papers) practice(c *echo.Context, n int64) error {
 	if err != nil {
 		return err
 	}
-	v := practiceView{Title: project.Name + " · Practice", Project: project}
+	v := practiceView{Head: ask.NewHead(c, project.Name+" · Practice"), Project: project}
 	if v.Exercises, err = p.App.Exercises(ctx, n); err != nil {
 		return err
 	}

@@ -11,6 +11,7 @@ import (
 	"setfast/app/words"
 	"setfast/core/attest"
 	"setfast/core/sheet"
+	"setfast/web/ask"
 )
 
 // The picture on a proof, mm.
@@ -95,9 +96,13 @@ func (p *Papers) proofPDF(c *echo.Context, v *proofView, unit words.Units, liken
 	return blob(c, v.Asm.Name+", proof.pdf", "application/pdf", out.Bytes())
 }
 
-// sign keeps a signature under the proof that was looked at.
+// sign keeps a signature under the proof that was looked at, by the name that somebody is signed in with.
 func (p *Papers) sign(c *echo.Context, n int64) error {
-	if err := p.App.Sign(c.Request().Context(), n, c.FormValue("who"), c.FormValue("note"), c.FormValue("digest")); err != nil {
+	who := ask.Who(c).Name
+	if ask.Who(c).Solo { // nobody is known by name
+		who = c.FormValue("who")
+	}
+	if err := p.App.Sign(c.Request().Context(), n, who, c.FormValue("note"), c.FormValue("digest")); err != nil {
 		return err
 	}
 	return c.Redirect(http.StatusSeeOther, "/a/"+c.Param("asm")+"/proof")

@@ -29,6 +29,9 @@ async function change(path, method) {
 }
 
 document.addEventListener("submit", send);
+document.addEventListener("focusin", (e) => {
+  if (e.target instanceof HTMLInputElement && e.target.readOnly) e.target.select(); // to be copied
+});
 document.addEventListener("htmx:error", () => notice("The server does not answer; what is shown may be old."));
 document.addEventListener("htmx:response:error", () => notice("That did not work; what is shown may be old."));
 document.addEventListener("click", async (e) => {

@@ -77,11 +77,31 @@ export class Live {
   /** @param {Other[]} others */
   show(others) {
     const hand = [...new Set(others.flatMap((o) => o.hand))];
-    const names = hand.slice(0, fewNames).join(", ") + (hand.length > fewNames ? ` and ${hand.length - fewNames} more` : "");
     this.pill.hidden = !others.length;
-    this.pill.textContent = `${others.length} ${others.length === 1 ? "other" : "others"} here${names ? `: ${names} in hand` : ""}`;
+    this.pill.textContent = document.body.dataset.me ? byName(others) : byNumber(others.length, hand);
     for (const line of document.querySelectorAll(".line[data-component]")) {
       line.toggleAttribute("data-elsewhere", hand.includes(/** @type {HTMLElement} */ (line).dataset.component ?? ""));
     }
   }
+}
+
+/** @param {string[]} list */
+function few(list) {
+  return list.slice(0, fewNames).join(", ") + (list.length > fewNames ? ` and ${list.length - fewNames} more` : "");
+}
+
+/** Where nobody signs in. @param {number} n @param {string[]} hand */
+function byNumber(n, hand) {
+  return `${n} ${n === 1 ? "other" : "others"} here${hand.length ? `: ${few(hand)} in hand` : ""}`;
+}
+
+/** Each once, however many windows they have open; oneself in another window too. @param {Other[]} others */
+function byName(others) {
+  const people = new Map();
+  for (const o of others) people.set(o.who, [...(people.get(o.who) ?? []), ...o.hand]);
+  const said = [...people].map(([who, hand]) => {
+    const name = who === document.body.dataset.me ? "you, in another window" : who;
+    return hand.length ? `${name}: ${few([...new Set(hand)])} in hand` : name;
+  });
+  return said.length > fewNames ? `${said.slice(0, fewNames).join(" · ")} · ${said.length - fewNames} more` : said.join(" · ");
 }

@@ -1,0 +1,97 @@
+package door
+
+import (
+	"errors"
+	"net/http"
+
+	"github.com/labstack/echo/v5"
+
+	"setfast/app/people"
+	"setfast/app/words"
+	"setfast/store"
+	"setfast/web/ask"
+)
+
+// refusal is what is said to who asked for what cannot be.
+func refusal(err error) (msg string, ok bool) {
+	var r *words.Refusal
+	var often *people.TooOften
+	switch {
+	case errors.As(err, &r), errors.As(err, &often), errors.Is(err, store.ErrTaken), errors.Is(err, store.ErrUsed),
+		errors.Is(err, store.ErrLastChief), errors.Is(err, store.ErrLastOwner):
+		return err.Error(), true
+	}
+	return "", false
+}
+
+type peopleView struct {
+	ask.Head
+	People []store.Person
+	Link   string // that was just made, shown this once
+	For    string // whom it is for
+	Why    string
+}
+
+// list shows everybody.
+func (d *Door) list(c *echo.Context) error { return d.showPeople(c, http.StatusOK, peopleView{}) }
+
+func (d *Door) showPeople(c *echo.Context, code int, v peopleView) (err error) {
+	v.Head = ask.NewHead(c, "People")
+	if v.People, err = d.app.Store.People(c.Request().Context()); err != nil {
+		return err
+	}
+	return c.Render(code, "people.html", v)
+}
+
+// told shows the people again with a link that was made, or with why it was not.
+func (d *Door) told(c *echo.Context, who, secret string, err error) error {
+	if msg, ok := refusal(err); ok {
+		return d.showPeople(c, http.StatusUnprocessableEntity, peopleView{Why: msg})
+	}
+	if err != nil {
+		return err
+	}
+	return d.showPeople(c, http.StatusOK, peopleView{Link: d.full(c, secret), For: who})
+}
+
+// full is a link as it is sent to somebody.
+func (d *Door) full(c *echo.Context, secret string) string {
+	scheme := "http://"
+	if d.sessions.Cookie.Secure {
+		scheme = "https://"
+	}
+	return scheme + c.Request().Host + "/join/" + secret
+}
+
+// add makes somebody who comes by a link.
+func (d *Door) add(c *echo.Context) error {
+	name := c.FormValue("name")
+	secret, err := d.people.Add(c.Request().Context(), ask.Who(c).Name, name, c.FormValue("chief") != "")
+	return d.told(c, name, secret, err)
+}
+
+// change makes a link for another password, bars somebody or lets them in again, makes them an administrator or no longer.
+func (d *Door) change(c *echo.Context, n int64) error {
+	ctx := c.Request().Context()
+	p, err := d.app.Store.Person(ctx, n)
+	if err != nil {
+		return err
+	}
+	switch do := c.FormValue("do"); do {
+	case "link":
+		secret, err := d.people.Renew(ctx, ask.Who(c).Name, n)
+		return d.told(c, p.Name, secret, err)
+	case "bar", "let":
+		err = d.app.Store.Bar(ctx, n, do == "bar")
+	case "chief", "no-chief":
+		err = d.app.Store.SetChief(ctx, n, do == "chief")
+	case "out":
+		err = d.app.Store.SignOut(ctx, n)
+	default:
+		err = words.Refuse("there is nothing called %q to be done with somebody", do)
+	}
+	if err != nil {
+		return d.told(c, "", "", err)
+	}
+	return c.Redirect(http.StatusSeeOther, "/people")
+}
