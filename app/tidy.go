@@ -25,6 +25,9 @@ func (a *App) Tidy(ctx context.Context) {
 		} else if n > 0 {
 			a.Log.Info("collected what nothing refers to", "values", n, "bytes", bytes)
 		}
+		if err := a.Store.ForgetOver(ctx); err != nil && ctx.Err() == nil {
+			a.Log.Warn("sessions and links that are over were not deleted", "error", err)
+		}
 		select {
 		case <-ctx.Done():
 			return

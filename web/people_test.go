@@ -278,7 +278,7 @@ func TestSignIn(t *testing.T) {
 		t.Error("who is not in has a session")
 	}
 	for range 8 {
-		code, _ = a.signIn("Signe", "not the password")
+		a.signIn("Signe", "not the password")
 	}
 	if code, body := a.signIn("Signe", password); code != 429 || a.last.Header.Get("Retry-After") == "" || !strings.Contains(body, "try again in 15 minutes") {
 		t.Errorf("after many tries: %d", code)
