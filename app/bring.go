@@ -1,7 +1,6 @@
 package app
 
 import (
-	"bytes"
 	"context"
 
 	"setfast/app/words"
@@ -22,16 +21,9 @@ func (a *App) BringOver(ctx context.Context, project int64, key string) (string,
 	if err != nil {
 		return "", err
 	}
-	_, list, err := a.Stage(ctx, project, Files(Incoming{Name: clip(s.Name, words.MostName) + documentEnding, From: bytes.NewReader(s.Document)}))
+	f, err := a.bring(ctx, project, s.Name, s.Document)
 	if err != nil {
 		return "", err
-	}
-	f, err := a.ReadStaged(ctx, project, list[0].ID)
-	if err != nil {
-		return "", err
-	}
-	if f.State != "done" {
-		return "", words.Refuse("%s could not be brought over: %s", s.Name, f.Message)
 	}
 	made, err := a.Store.Assemblies(ctx, project)
 	if err != nil {

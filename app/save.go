@@ -24,6 +24,7 @@ type Saved struct {
 	Document []byte
 	Files    []SavedFile
 
+	doc     *assembly.Document
 	origins map[string]origin // of assemblies, by the names they have in the document
 }
 
@@ -129,6 +130,7 @@ func (a *App) save(ctx context.Context, name string, ids []int64, parts []store.
 	}
 	s.doc.Root = s.assemblies[levels[0].doc.Root]
 	var err error
+	s.out.doc = s.doc
 	s.out.Document, err = format.Write(s.doc)
 	return s.out, err
 }

@@ -10,6 +10,7 @@ import (
 	"setfast/app/people"
 	"setfast/app/words"
 	"setfast/core/part"
+	"setfast/store"
 )
 
 var funcs = template.FuncMap{
@@ -22,8 +23,23 @@ var funcs = template.FuncMap{
 	"axes":  func() []string { return []string{"x", "y", "z"} },
 	"plus":  func(a, b int) int { return a + b },
 	"ago":   func(t time.Time) string { return words.Ago(t, time.Now()) },
+	"task":  func() store.Task { return store.Task{} },
+	"dict":  dict,
 	"roles": func(now people.Role, label string) rolesView { return rolesView{people.Roles, now, label} },
 	"off":   func(name, kind, path string, id int64) offView { return offView{name, kind, fmt.Sprint(path, id)} },
+}
+
+// dict names several things for a template that takes one.
+func dict(pairs ...any) (map[string]any, error) {
+	out := map[string]any{}
+	for i := 0; i+1 < len(pairs); i += 2 {
+		name, ok := pairs[i].(string)
+		if !ok {
+			return nil, fmt.Errorf("%v is no name", pairs[i])
+		}
+		out[name] = pairs[i+1]
+	}
+	return out, nil
 }
 
 // rolesView is a choice of roles.

@@ -123,7 +123,7 @@ func (a *asker) in(name string) *asker {
 	return a
 }
 
-// may is who may come by each route: everybody (*), who is signed in (+), an administrator (!), or in the project the reader, editor, reviewer and owner.
+// may is who may come by each route: everybody (*), who is signed in (+), an administrator (!), or in the project the student, reader, editor (d), reviewer (v) and owner.
 var may = map[string]string{
 	"GET /static*": "*", "GET /healthz": "*", "GET /metrics": "*", "GET /sign-in": "*", "POST /sign-in": "*", "GET /join/:link": "*", "POST /join/:link": "*",
 	"POST /sign-out": "+", "POST /sign-out/everywhere": "+", "GET /me": "+", "POST /me/password": "+", "POST /me/tokens": "+", "POST /me/tokens/:token": "+",
@@ -132,6 +132,8 @@ var may = map[string]string{
 
 	"GET /p/:project": "rdvo", "GET /p/:project/save": "rdvo", "GET /p/:project/imports": "rdvo", "GET /p/:project/imports/:batch": "rdvo", "GET /p/:project/parts": "rdvo",
 	"GET /p/:project/marking": "rdvo", "GET /p/:project/marking/:asm": "rdvo", "GET /p/:project/practice": "rdvo", "GET /p/:project/people": "rdvo",
+	"GET /p/:project/class": "srdvo", "POST /p/:project/class/:task/begin": "srdvo", "POST /p/:project/class/:task/hand": "srdvo",
+	"POST /p/:project/class": "do", "POST /p/:project/class/:task": "do", "POST /p/:project/class/:task/remark": "do",
 	"POST /p/:project/practice": "do", "POST /p/:project/account": "do", "POST /p/:project/bring": "do", "POST /p/:project/imports": "do",
 	"DELETE /p/:project/imports/file/:file": "do", "POST /p/:project/assemblies": "do", "POST /p/:project/unit": "do", "POST /p/:project/pattern": "do",
 	"POST /p/:project/name": "o", "POST /p/:project/archive": "o", "POST /p/:project/delete": "o",
@@ -167,7 +169,7 @@ func TestRights(t *testing.T) {
 	who := map[string]*asker{"nobody": at(t, srv)}
 	order := []string{"nobody", "Stranger"}
 	somebody(t, "Stranger", false)
-	for letter, role := range map[string]people.Role{"r": people.Reader, "d": people.Editor, "v": people.Reviewer, "o": people.Owner} {
+	for letter, role := range map[string]people.Role{"s": people.Student, "r": people.Reader, "d": people.Editor, "v": people.Reviewer, "o": people.Owner} {
 		p := somebody(t, "The "+string(role), false)
 		if err := theApp.Store.SetRole(ctx, project, p.ID, string(role), string(people.Owner)); err != nil {
 			t.Fatal(err)
@@ -178,7 +180,7 @@ func TestRights(t *testing.T) {
 	somebody(t, "Chief", true)
 	order = append(order, "!")
 	// who signs out is out: these come with tokens, which no sign-out ends
-	for name, as := range map[string]string{"Stranger": "Stranger", "The reader": "r", "The editor": "d", "The reviewer": "v", "The owner": "o", "Chief": "!"} {
+	for name, as := range map[string]string{"Stranger": "Stranger", "The student": "s", "The reader": "r", "The editor": "d", "The reviewer": "v", "The owner": "o", "Chief": "!"} {
 		p, err := theApp.Store.PersonNamed(ctx, name)
 		if err != nil {
 			t.Fatal(err)
@@ -254,7 +256,7 @@ func TestRights(t *testing.T) {
 	for route := range left {
 		t.Errorf("there is no route %s", route)
 	}
-	if tried < 700 {
+	if tried < 900 {
 		t.Errorf("only %d were tried", tried)
 	}
 }

@@ -59,11 +59,11 @@ func TestPasswords(t *testing.T) {
 
 // TestRoles: who may what, and what is said to who may not.
 func TestRoles(t *testing.T) {
-	for r, want := range map[Role]string{None: "-----", Reader: "l----", Editor: "lre--", Reviewer: "lr-s-", Owner: "lresg"} {
+	for r, want := range map[Role]string{None: "------", Student: "a-----", Reader: "al----", Editor: "alre--", Reviewer: "alr-s-", Owner: "alresg"} {
 		got := ""
-		for i, x := range []Right{Look, Remark, Edit, Sign, Govern} {
+		for i, x := range []Right{Attend, Look, Remark, Edit, Sign, Govern} {
 			if r.May(x) {
-				got += string("lresg"[i])
+				got += string("alresg"[i])
 			} else {
 				got += "-"
 			}

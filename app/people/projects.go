@@ -8,13 +8,13 @@ import (
 	"setfast/store"
 )
 
-// Visible are the projects that somebody may look at.
+// Visible are the projects that somebody is in.
 func Visible(ctx context.Context, s *store.Store, p store.Person, all []store.Project) ([]store.Project, error) {
 	if p.Chief {
 		return all, nil
 	}
 	roles, err := s.Roles(ctx, p.ID)
-	return slices.DeleteFunc(slices.Clone(all), func(x store.Project) bool { return !Role(roles[x.ID]).May(Look) }), err
+	return slices.DeleteFunc(slices.Clone(all), func(x store.Project) bool { return !Role(roles[x.ID]).May(Attend) }), err
 }
 
 // Owned are the projects that somebody owns, not those that an administrator may do everything in; where nobody signs in, all.

@@ -13,6 +13,7 @@ type Role string
 // The roles. A reviewer signs what others have built, so an editor does not.
 const (
 	None     Role = ""
+	Student  Role = "student"
 	Reader   Role = "reader"
 	Editor   Role = "editor"
 	Reviewer Role = "reviewer"
@@ -20,7 +21,7 @@ const (
 )
 
 // Roles are all of them, by what they may.
-var Roles = []Role{Reader, Editor, Reviewer, Owner}
+var Roles = []Role{Student, Reader, Editor, Reviewer, Owner}
 
 // RoleOf reads a role.
 func RoleOf(s string) (Role, error) {
@@ -29,7 +30,7 @@ func RoleOf(s string) (Role, error) {
 			return r, nil
 		}
 	}
-	return None, words.Refuse("there is no role %q; there are reader, editor, reviewer and owner", s)
+	return None, words.Refuse("there is no role %q; there are student, reader, editor, reviewer and owner", s)
 }
 
 // Right is something that may be done in a project.
@@ -37,18 +38,20 @@ type Right int
 
 // The rights.
 const (
-	Look   Right = 1 << iota
-	Remark       // write notes beside what others did
+	Attend Right = 1 << iota // see what students are to do, and hand it in
+	Look
+	Remark // write notes beside what others did
 	Edit
 	Sign
 	Govern // name the project and put it away, say who is in it, throw things away for good
 )
 
 var may = map[Role]Right{
-	Reader:   Look,
-	Editor:   Look | Remark | Edit,
-	Reviewer: Look | Remark | Sign,
-	Owner:    Look | Remark | Edit | Sign | Govern,
+	Student:  Attend,
+	Reader:   Attend | Look,
+	Editor:   Attend | Look | Remark | Edit,
+	Reviewer: Attend | Look | Remark | Sign,
+	Owner:    Attend | Look | Remark | Edit | Sign | Govern,
 }
 
 // May tells whether a role has a right.
@@ -57,6 +60,8 @@ func (r Role) May(x Right) bool { return may[r]&x != 0 }
 // Said is what a role may, in words.
 func (r Role) Said() string {
 	switch r {
+	case Student:
+		return "sees tasks, and hands in"
 	case Reader:
 		return "looks"
 	case Editor:
@@ -69,7 +74,7 @@ func (r Role) Said() string {
 	return "is not here"
 }
 
-var doing = map[Right]string{Look: "looking at it", Remark: "writing notes", Edit: "changing anything here", Sign: "signing", Govern: "this"}
+var doing = map[Right]string{Attend: "handing in", Look: "looking at it", Remark: "writing notes", Edit: "changing anything here", Sign: "signing", Govern: "this"}
 
 // Lacks says why somebody may not do something, and whom to ask.
 func (r Role) Lacks(x Right, owners []string) string {

@@ -18,6 +18,7 @@ var (
 	edit   = need{right: people.Edit}
 	sign   = need{right: people.Sign}
 	govern = need{right: people.Govern}
+	attend = need{right: people.Attend}
 )
 
 // rights says what each route needs. A route that is not here is not served. What is posted and only works something out needs no more than to look.
@@ -33,6 +34,8 @@ var rights = map[string]need{
 
 	"GET /p/:project": look, "GET /p/:project/save": look, "GET /p/:project/imports": look, "GET /p/:project/imports/:batch": look, "GET /p/:project/parts": look,
 	"GET /p/:project/marking": look, "GET /p/:project/marking/:asm": look, "GET /p/:project/practice": look, "GET /p/:project/people": look,
+	"GET /p/:project/class": attend, "POST /p/:project/class/:task/begin": attend, "POST /p/:project/class/:task/hand": attend,
+	"POST /p/:project/class": edit, "POST /p/:project/class/:task": edit, "POST /p/:project/class/:task/remark": edit,
 	"POST /p/:project/practice": edit, "POST /p/:project/account": edit, "POST /p/:project/bring": edit, "POST /p/:project/imports": edit,
 	"DELETE /p/:project/imports/file/:file": edit, "POST /p/:project/assemblies": edit, "POST /p/:project/unit": edit, "POST /p/:project/pattern": edit,
 	"POST /p/:project/name": govern, "POST /p/:project/archive": govern, "POST /p/:project/delete": govern,

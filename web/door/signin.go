@@ -120,6 +120,9 @@ func (d *Door) join(c *echo.Context) error {
 	to := "/"
 	if v.Found.Link.Project != 0 {
 		to = "/p/" + strconv.FormatInt(v.Found.Link.Project, 10)
+		if v.Found.Role == string(people.Student) {
+			to += "/class"
+		}
 	}
 	if me := ask.Who(c); me.ID != 0 && c.FormValue("as") == "me" {
 		if err := d.people.Accept(ctx, v.Link, me.Person); err != nil {

@@ -61,7 +61,8 @@ type (
 	}
 	projectView struct {
 		store.Project
-		Said []verdictCount
+		Said    []verdictCount
+		Student bool // sees the class alone
 	}
 	verdictCount struct {
 		Verdict string
@@ -78,6 +79,8 @@ type (
 		Elsewhere     []elsewhere
 		OffParts      []store.Part
 		OffAssemblies []store.Assembly
+		Class         int64 // that it is a student's place of
+		ClassName     string
 	}
 	partsView struct{ Folders []folder }
 )
@@ -94,11 +97,15 @@ func (p *Pages) projects(c *echo.Context) error {
 	if ps, err = people.Visible(c.Request().Context(), p.App.Store, ask.Who(c).Person, ps); err != nil {
 		return err
 	}
+	roles, err := p.App.Store.Roles(c.Request().Context(), ask.Who(c).ID)
+	if err != nil {
+		return err
+	}
 	v := projectsView{Head: ask.NewHead(c, "Projects"), Find: strings.TrimSpace(c.QueryParam("find"))}
 	for _, x := range ps {
-		k := projectView{Project: x}
+		k := projectView{Project: x, Student: people.Role(roles[x.ID]) == people.Student && !ask.Who(c).Chief}
 		for _, w := range worstFirst {
-			if n := x.Verdicts[w]; n > 0 {
+			if n := x.Verdicts[w]; n > 0 && !k.Student {
 				k.Said = append(k.Said, verdictCount{w, n})
 			}
 		}

@@ -2,6 +2,7 @@ package pages
 
 import (
 	"context"
+	"errors"
 	"net/http"
 	"strconv"
 	"time"
@@ -64,7 +65,11 @@ func (p *Pages) shelf(c *echo.Context, n int64) error {
 	if err != nil {
 		return err
 	}
-	return c.Render(http.StatusOK, "shelf.html", shelfView{ask.NewHead(c, project.Name+" · Shelf"), project, folders(parts), len(parts), as, only, changes, others, offParts, offAs})
+	class, name, err := p.App.Store.ClassOf(ctx, n)
+	if err != nil && !errors.Is(err, store.ErrNotFound) {
+		return err
+	}
+	return c.Render(http.StatusOK, "shelf.html", shelfView{ask.NewHead(c, project.Name+" · Shelf"), project, folders(parts), len(parts), as, only, changes, others, offParts, offAs, class, name})
 }
 
 // asmView is an assembly on the Shelf.

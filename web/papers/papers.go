@@ -42,6 +42,7 @@ func (p *Papers) Routes(e *echo.Echo) {
 	p.daybook(e)
 	p.marks(e)
 	p.practices(e)
+	p.classes(e)
 	e.GET("/a/:asm/out", ask.On("asm", p.out))
 }
 
