@@ -59,6 +59,7 @@ type App struct {
 	// Supplier sells fasteners; the one that is made up where none is named.
 	Supplier *supply.Supplier
 	Dir      string // where uploads wait; empty: the system's temporary folder
+	Alone    bool   // nobody else serves the database
 
 	turns turns
 	gate  gate

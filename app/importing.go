@@ -14,6 +14,7 @@ import (
 	"setfast/app/words"
 	"slices"
 	"strings"
+	"sync"
 	"time"
 
 	"setfast/core/relate"
@@ -42,11 +43,10 @@ func (a *App) ReadStaged(ctx context.Context, project, id int64) (store.ImportFi
 			return f, err
 		}
 		if ok {
-			got, err := a.readClaimed(ctx, f)
-			if err != nil {
+			if _, err := a.readClaimed(ctx, f); err != nil {
 				return f, err
 			}
-			return got.File, nil
+			continue
 		}
 		select {
 		case <-ctx.Done():
@@ -56,10 +56,18 @@ func (a *App) ReadStaged(ctx context.Context, project, id int64) (store.ImportFi
 	}
 }
 
-// readClaimed reads a file and notes how it went.
+// readClaimed reads a file, as it was before it was claimed, and notes how it went.
 func (a *App) readClaimed(ctx context.Context, f store.ImportFile) (*Imported, error) {
 	out := &Imported{File: f}
-	err := a.read(ctx, f, out)
+	own, cancel := context.WithCancelCause(ctx)
+	var said sync.WaitGroup
+	said.Go(func() { a.sayReading(own, f, cancel) })
+	err := a.read(own, f, out)
+	if errors.Is(context.Cause(own), errCancelled) {
+		err = errCancelled
+	}
+	cancel(nil)
+	said.Wait()
 	out.File.State, out.File.Message = "done", ""
 	var fe *kernel.FileError
 	var ue *UserError

@@ -17,8 +17,7 @@ type queue struct {
 	app    *App
 	nudge  chan struct{}
 	mu     sync.Mutex
-	cancel map[int64]context.CancelCauseFunc // of the files being read
-	busy   map[int64]int                     // per project
+	cancel map[int64]context.CancelCauseFunc // of the files being read here
 }
 
 // mostTries is how often reading a file is begun where the end of the program broke it off.
@@ -27,7 +26,7 @@ const mostTries = 3
 var errCancelled = words.Refuse("cancelled")
 
 func newQueue(a *App) *queue {
-	return &queue{app: a, nudge: make(chan struct{}, 1), cancel: map[int64]context.CancelCauseFunc{}, busy: map[int64]int{}}
+	return &queue{app: a, nudge: make(chan struct{}, 1), cancel: map[int64]context.CancelCauseFunc{}}
 }
 
 func (q *queue) wake() {
@@ -37,9 +36,16 @@ func (q *queue) wake() {
 	}
 }
 
-// ReadUploads reads what is handed in until the context ends, and first what an earlier program left unread.
+// How often it is looked for files whose reader is gone, and said that one is still being read.
+const (
+	lookForBroken = 5 * time.Second
+	sayReading    = 4 * time.Second
+)
+
+// ReadUploads reads what is handed in until the context ends, and first what an earlier program left unread; what another server of the same database died over too,
+// after a while.
 func (a *App) ReadUploads(ctx context.Context) error {
-	if err := a.Store.Requeue(ctx, mostTries); err != nil {
+	if err := a.Store.Requeue(ctx, mostTries, a.Alone); err != nil {
 		return err
 	}
 	q := a.queue
@@ -52,7 +58,10 @@ func (a *App) ReadUploads(ctx context.Context) error {
 		case <-ctx.Done():
 			return nil
 		case <-q.nudge:
-		case <-time.After(5 * time.Second): // a nudge may have been lost with an error
+		case <-time.After(lookForBroken): // a nudge may have been lost with an error, or another server's file be left
+			if err := a.Store.Requeue(ctx, mostTries, false); err != nil && ctx.Err() == nil {
+				a.Log.Warn("it was not looked for files whose reading broke off", "error", err)
+			}
 		}
 		for ctx.Err() == nil && len(slots) < cap(slots) {
 			f, ok := q.next(ctx)
@@ -76,11 +85,15 @@ func (q *queue) next(ctx context.Context) (store.ImportFile, bool) {
 		q.app.Log.Warn("the list of files to read is not to be had", "error", err)
 		return store.ImportFile{}, false
 	}
-	q.mu.Lock()
-	defer q.mu.Unlock()
+	busy := map[int64]int{} // per project, at all servers
+	for _, f := range list {
+		if f.State == "reading" {
+			busy[f.ProjectID]++
+		}
+	}
 	best := -1
 	for i, f := range list {
-		if f.State == "waiting" && (best < 0 || q.busy[f.ProjectID] < q.busy[list[best].ProjectID]) {
+		if f.State == "waiting" && (best < 0 || busy[f.ProjectID] < busy[list[best].ProjectID]) {
 			best = i
 		}
 	}
@@ -91,7 +104,6 @@ func (q *queue) next(ctx context.Context) (store.ImportFile, bool) {
 	if ok, err := q.app.Store.ClaimImport(ctx, f.ID); err != nil || !ok {
 		return store.ImportFile{}, false
 	}
-	q.busy[f.ProjectID]++
 	return f, true
 }
 
@@ -105,12 +117,26 @@ func (q *queue) read(ctx context.Context, f store.ImportFile) {
 	err := q.readSafely(own, f)
 	q.mu.Lock()
 	delete(q.cancel, f.ID)
-	if q.busy[f.ProjectID]--; q.busy[f.ProjectID] <= 0 {
-		delete(q.busy, f.ProjectID)
-	}
 	q.mu.Unlock()
 	if err != nil && ctx.Err() == nil { // at the end of the program it stays as it is, and is read at the next start
 		q.app.Log.Error("a file was not read", "file", f.Name, "error", err)
+	}
+}
+
+// sayReading says that a file is still being read, until it is; where it was called off at another server, it is here too.
+func (a *App) sayReading(ctx context.Context, f store.ImportFile, cancel context.CancelCauseFunc) {
+	tick := time.NewTicker(sayReading)
+	defer tick.Stop()
+	for {
+		select {
+		case <-ctx.Done():
+			return
+		case <-tick.C:
+			if on, err := a.Store.StillReading(ctx, f.ID, f.Tries+1); err == nil && !on {
+				cancel(errCancelled)
+				return
+			}
+		}
 	}
 }
 

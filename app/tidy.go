@@ -19,7 +19,12 @@ func (a *App) Tidy(ctx context.Context) {
 	} else if done+failed > 0 {
 		a.Log.Warn("parts were derived again by this version", "parts", done, "failed", failed)
 	}
+	var broken []string // an hour ago
 	for {
+		if err := a.Store.CollectBroken(ctx, broken); err != nil && ctx.Err() == nil {
+			a.Log.Warn("what broke off was not collected", "error", err)
+		}
+		broken, _ = a.Store.Broken(ctx)
 		if n, bytes, err := a.Store.Collect(ctx, leftAlone); err != nil && ctx.Err() == nil {
 			a.Log.Warn("what nothing refers to was not collected", "error", err)
 		} else if n > 0 {

@@ -157,11 +157,11 @@ func Restore(ctx context.Context, dsn, file string, replace bool) error {
 		return err
 	}
 	defer s.Close()
-	_, release, err := s.Claim(ctx)
+	letGo, err := s.alone(ctx)
 	if err != nil {
 		return err
 	}
-	defer release()
+	defer letGo()
 	var n int
 	if err := s.row(ctx, "SELECT COUNT(*) FROM projects", nil, &n); err != nil {
 		return err
@@ -220,8 +220,16 @@ func (s *Store) readIn(ctx context.Context, dsn, file, into string) error {
 		return err
 	}
 	defer t.Close()
-	_, err = t.Projects(ctx)
-	return err
+	if _, err = t.Projects(ctx); err != nil {
+		return err
+	}
+	// who was signed in when it was made, or served, is so no more
+	for _, q := range []string{"DELETE FROM sessions", "DELETE FROM leases", "DELETE FROM present"} {
+		if _, err := t.exec(ctx, q); err != nil {
+			return err
+		}
+	}
+	return nil
 }
 
 // swap puts all tables of one database in the place of this one's, which go to a third: one statement, all or nothing.

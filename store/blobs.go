@@ -132,10 +132,23 @@ func (s *Store) collect(ctx context.Context, id string, untouched time.Duration)
 	return gone, err
 }
 
-// CollectBroken deletes the rest of transfers that broke off. Only who has the database to itself may: at its start.
-func (s *Store) CollectBroken(ctx context.Context) error {
-	_, err := s.exec(ctx, "DELETE FROM blobs WHERE NOT EXISTS (SELECT 1 FROM kept WHERE kept.sha256=blobs.sha256)")
-	return err
+// mostBroken is how many broken transfers are looked at in one go.
+const mostBroken = 500
+
+// Broken lists values that are not whole: they are being kept just now, or that broke off.
+func (s *Store) Broken(ctx context.Context) ([]string, error) {
+	return all(ctx, s.db, "SELECT DISTINCT sha256 FROM blobs WHERE NOT EXISTS (SELECT 1 FROM kept WHERE kept.sha256=blobs.sha256) LIMIT ?", []any{mostBroken},
+		func(r scanner) (id string, err error) { return id, r.Scan(&id) })
+}
+
+// CollectBroken deletes values that are not whole; they were so long before, so that nobody is keeping them just now.
+func (s *Store) CollectBroken(ctx context.Context, ids []string) error {
+	for _, id := range ids {
+		if _, err := s.exec(ctx, "DELETE FROM blobs WHERE sha256=? AND NOT EXISTS (SELECT 1 FROM kept WHERE kept.sha256=blobs.sha256)", id); err != nil {
+			return err
+		}
+	}
+	return nil
 }
 
 // Stored is how many bytes a project's parts and files still to be read take.

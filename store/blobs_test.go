@@ -150,7 +150,11 @@ func TestCollect(t *testing.T) {
 	if _, err := db.Exec("INSERT INTO blobs VALUES (?,0,'half')", strings.Repeat("d", 64)); err != nil {
 		t.Fatal(err)
 	}
-	if err := s.CollectBroken(ctx); err != nil {
+	broken, err := s.Broken(ctx)
+	if err != nil {
+		t.Fatal(err)
+	}
+	if err := s.CollectBroken(ctx, broken); err != nil {
 		t.Fatal(err)
 	}
 	var left int

@@ -2,6 +2,7 @@ package store
 
 import (
 	"context"
+	"fmt"
 	"time"
 )
 
@@ -47,9 +48,18 @@ func (f ImportFile) Open() bool {
 
 // ClaimImport takes a waiting file to read it; false where another has it, or it is waiting no more.
 func (s *Store) ClaimImport(ctx context.Context, id int64) (bool, error) {
-	n, err := s.exec(ctx, "UPDATE imports SET state='reading', started=?, tries=tries+1 WHERE id=? AND state='waiting'", now(), id)
+	n, err := s.exec(ctx, "UPDATE imports SET state='reading', started=?, seen=UTC_TIMESTAMP(3), tries=tries+1 WHERE id=? AND state='waiting'", now(), id)
 	return n > 0, err
 }
+
+// StillReading says that a file is being read; false where that was cancelled, or another has taken it over.
+func (s *Store) StillReading(ctx context.Context, id int64, tries int) (bool, error) {
+	n, err := s.exec(ctx, "UPDATE imports SET seen=UTC_TIMESTAMP(3) WHERE id=? AND state='reading' AND tries=?", id, tries)
+	return n > 0, err
+}
+
+// quietFor is how long nothing is heard of who reads a file before another takes it over; it is said every few seconds.
+const quietFor = 20
 
 // SetImport records how reading a file went, unless it was cancelled meanwhile. What was read with it is done too; where it was not
 // read, that waits to be read by itself.
@@ -95,16 +105,20 @@ func (s *Store) CancelImport(ctx context.Context, project, id int64) (bool, erro
 	return n > 0, err
 }
 
-// Requeue lets files wait again whose reading was broken off by the end of the program; who starts it calls this first. A file
-// that was begun too often is given up.
-func (s *Store) Requeue(ctx context.Context, most int) error {
-	if _, err := s.exec(ctx, "UPDATE imports SET state='failed', message='reading it was broken off several times' WHERE state='reading' AND tries>=?", most); err != nil {
+// Requeue lets files wait again whose reading was broken off: by the end of this program where it is alone with the database, else those of whose reader nothing was
+// heard for a while. A file that was begun too often is given up.
+func (s *Store) Requeue(ctx context.Context, most int, alone bool) error {
+	quiet := fmt.Sprintf("state='reading' AND COALESCE(seen, created)<TIMESTAMPADD(SECOND, -%d, UTC_TIMESTAMP(3))", quietFor)
+	if alone {
+		quiet = "state='reading'"
+	}
+	if _, err := s.exec(ctx, "UPDATE imports SET state='failed', message='reading it was broken off several times' WHERE "+quiet+" AND tries>=?", most); err != nil {
 		return err
 	}
 	if _, err := s.exec(ctx, "UPDATE imports w JOIN imports r ON r.id=w.within SET w.state='waiting', w.within=0 WHERE w.state='with' AND r.state NOT IN ('waiting', 'reading', 'done')"); err != nil {
 		return err
 	}
-	_, err := s.exec(ctx, "UPDATE imports SET state='waiting' WHERE state='reading'")
+	_, err := s.exec(ctx, "UPDATE imports SET state='waiting' WHERE "+quiet)
 	return err
 }
 

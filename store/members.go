@@ -4,6 +4,7 @@ import (
 	"context"
 	"database/sql"
 	"errors"
+	"fmt"
 )
 
 // Member is somebody in a project.
@@ -42,6 +43,9 @@ func (s *Store) SetRole(ctx context.Context, project, person int64, role, owner 
 		var locked int64
 		if err := tx.QueryRowContext(ctx, "SELECT id FROM projects WHERE id=? FOR UPDATE", project).Scan(&locked); err != nil {
 			return notFound(err)
+		}
+		if err := tick(ctx, tx, fmt.Sprint("owners ", project)); err != nil {
+			return err
 		}
 		owners, err := all(ctx, tx, "SELECT person_id FROM members WHERE project_id=? AND role=?", []any{project, owner}, func(r scanner) (id int64, err error) { return id, r.Scan(&id) })
 		if err != nil {

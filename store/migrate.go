@@ -4,10 +4,8 @@ import (
 	"context"
 	"database/sql"
 	"embed"
-	"errors"
 	"fmt"
 	"io/fs"
-	"time"
 
 	"github.com/pressly/goose/v3"
 
@@ -20,25 +18,16 @@ import (
 var migrations embed.FS
 
 // schema is the version of the tables that this program reads and writes.
-const schema = 12
+const schema = 13
 
 // migrate brings the tables up to date, one program at a time, and refuses those of a newer one.
 func (s *Store) migrate(ctx context.Context) error {
-	conn, err := s.db.Conn(ctx)
+	letGo, err := s.migrating(ctx)
 	if err != nil {
-		return fmt.Errorf("the database does not answer: %w", err)
+		return err
 	}
-	defer conn.Close()
-	var got sql.NullInt64
-	name := lockName("setfast migrates", s.name)
-	if err := conn.QueryRowContext(ctx, "SELECT GET_LOCK(?, 25)", name).Scan(&got); err != nil {
-		return fmt.Errorf("the database does not answer: %w", err)
-	}
-	if got.Int64 != 1 {
-		return errors.New("another Setfast is changing the database's tables and does not come to an end; try again later")
-	}
-	defer func() { _, _ = conn.ExecContext(context.WithoutCancel(ctx), "SELECT RELEASE_LOCK(?)", name) }()
-	if err := refuseNewer(ctx, conn); err != nil {
+	defer letGo()
+	if err := s.refuseNewer(ctx); err != nil {
 		return err
 	}
 	sub, err := fs.Sub(migrations, "migrations")
@@ -56,14 +45,14 @@ func (s *Store) migrate(ctx context.Context) error {
 }
 
 // refuseNewer looks at the version that the tables are of.
-func refuseNewer(ctx context.Context, conn *sql.Conn) error {
+func (s *Store) refuseNewer(ctx context.Context) error {
 	var there int
-	err := conn.QueryRowContext(ctx, "SELECT COUNT(*) FROM information_schema.tables WHERE table_schema=DATABASE() AND table_name='goose_db_version'").Scan(&there)
+	err := s.row(ctx, "SELECT COUNT(*) FROM information_schema.tables WHERE table_schema=DATABASE() AND table_name='goose_db_version'", nil, &there)
 	if err != nil || there == 0 {
 		return err
 	}
 	var version int64
-	if err := conn.QueryRowContext(ctx, "SELECT COALESCE(MAX(version_id), 0) FROM goose_db_version WHERE is_applied").Scan(&version); err != nil {
+	if err := s.row(ctx, "SELECT COALESCE(MAX(version_id), 0) FROM goose_db_version WHERE is_applied", nil, &version); err != nil {
 		return err
 	}
 	if version > schema {
@@ -158,66 +147,3 @@ func fillOne(ctx context.Context, db *sql.DB, id int64) error {
 	}
 	return tx.Commit()
 }
-
-// lockName is what a lock of the whole server is called for one database; such names have at most 64 letters.
-func lockName(what, database string) string { return clip(what+" "+database, 64) }
-
-// Claim takes the database for this program alone: two that serve one database would each keep in memory what the other changes.
-// lost is closed when the claim is gone and another has the database.
-func (s *Store) Claim(ctx context.Context) (lost <-chan struct{}, release func(), err error) {
-	name := lockName("setfast serves", s.name)
-	take := func(ctx context.Context) (*sql.Conn, error) {
-		conn, err := s.db.Conn(ctx)
-		if err != nil {
-			return nil, err
-		}
-		var got sql.NullInt64
-		if err = conn.QueryRowContext(ctx, "SELECT GET_LOCK(?, 1)", name).Scan(&got); err == nil && got.Int64 != 1 {
-			err = errClaimed
-		}
-		if err != nil {
-			conn.Close()
-			return nil, err
-		}
-		return conn, nil
-	}
-	conn, err := take(ctx)
-	if errors.Is(err, errClaimed) {
-		return nil, nil, fmt.Errorf("another Setfast serves the database %q; stop it first, or use another database", s.name)
-	}
-	if err != nil {
-		return nil, nil, err
-	}
-	gone := make(chan struct{})
-	ctx, stop := context.WithCancel(context.WithoutCancel(ctx))
-	ended := make(chan struct{})
-	go func() { // a claim ends with its connection: where that is lost, it is taken again
-		defer close(ended)
-		tick := time.NewTicker(3 * time.Second)
-		defer tick.Stop()
-		for {
-			select {
-			case <-ctx.Done():
-				if conn != nil {
-					_, _ = conn.ExecContext(context.Background(), "SELECT RELEASE_LOCK(?)", name)
-					conn.Close()
-				}
-				return
-			case <-tick.C:
-			}
-			if conn != nil && conn.PingContext(ctx) == nil {
-				continue
-			}
-			if conn != nil {
-				conn.Close()
-			}
-			if conn, err = take(ctx); errors.Is(err, errClaimed) {
-				close(gone)
-				return
-			}
-		}
-	}()
-	return gone, func() { stop(); <-ended }, nil
-}
-
-var errClaimed = errors.New("claimed")

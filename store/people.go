@@ -101,6 +101,9 @@ func (s *Store) SetChief(ctx context.Context, id int64, chief bool) error {
 // keepingAChief changes somebody unless no administrator were left that can sign in.
 func (s *Store) keepingAChief(ctx context.Context, query string, set bool, id int64) error {
 	return s.inTx(ctx, func(tx *sql.Tx) error {
+		if err := tick(ctx, tx, "chiefs"); err != nil {
+			return err
+		}
 		chiefs, err := all(ctx, tx, "SELECT "+personColumns+" FROM people WHERE chief FOR UPDATE", nil, scanPerson)
 		if err != nil {
 			return err

@@ -26,13 +26,16 @@ var ErrFull = errors.New("the disk is full, so nothing was saved; free some room
 
 // Numbers of the server's errors, from its reference manual.
 const (
-	erDiskFull       = 1021
-	erRecordFileFull = 1114
-	erLockWait       = 1205
-	erDeadlock       = 1213
-	erDuplicate      = 1062
-	erShutdown       = 1053
-	erTooMany        = 1040
+	erDiskFull        = 1021
+	erRecordFileFull  = 1114
+	erLockWait        = 1205
+	erDeadlock        = 1213
+	erDuplicate       = 1062
+	erShutdown        = 1053
+	erTooMany         = 1040
+	erUnready         = 1047 // of a node that is cut off from its cluster: nothing was done
+	erCommit          = 1180 // of one that was cut off while it committed
+	erUnknownVariable = 1193
 )
 
 const (
@@ -52,13 +55,13 @@ func number(err error) uint16 {
 func isAway(err error) bool {
 	var ne net.Error
 	return errors.Is(err, driver.ErrBadConn) || errors.Is(err, mysql.ErrInvalidConn) || errors.Is(err, io.EOF) || errors.Is(err, io.ErrUnexpectedEOF) ||
-		errors.As(err, &ne) || number(err) == erShutdown || number(err) == erTooMany
+		errors.As(err, &ne) || number(err) == erShutdown || number(err) == erTooMany || number(err) == erUnready || number(err) == erCommit
 }
 
 // unsent tells whether the connection was lost before anything was asked.
 func unsent(err error) bool {
 	var op *net.OpError
-	return errors.Is(err, driver.ErrBadConn) || errors.As(err, &op) && op.Op == "dial" || number(err) == erTooMany
+	return errors.Is(err, driver.ErrBadConn) || errors.As(err, &op) && op.Op == "dial" || number(err) == erTooMany || number(err) == erUnready
 }
 
 // retry runs f until it succeeds or fails for a reason of its own. A deadlock or a lock waited for in vain (1213, 1205) and a lost

@@ -68,5 +68,5 @@ func (s *Store) ForgetOver(ctx context.Context) error {
 	_, a := s.exec(ctx, "DELETE FROM sessions WHERE expiry<?", t)
 	_, b := s.exec(ctx, "DELETE FROM links WHERE until<?", t.Add(-overKept))
 	_, c := s.exec(ctx, "DELETE FROM tries WHERE since<?", t.Add(-24*time.Hour))
-	return errors.Join(a, b, c)
+	return errors.Join(a, b, c, s.forgetLeases(ctx))
 }

@@ -67,14 +67,11 @@ func settled(dsn string) (*mysql.Config, error) {
 
 // Open connects, creates the database where it is missing, and brings its tables up to date.
 func Open(ctx context.Context, dsn string) (*Store, error) {
-	cfg, err := settled(dsn)
+	c, err := newNodes(dsn)
 	if err != nil {
 		return nil, err
 	}
-	if err := create(ctx, cfg); err != nil {
-		return nil, err
-	}
-	c, err := mysql.NewConnector(cfg)
+	cfg, err := makeAt(ctx, dsn)
 	if err != nil {
 		return nil, err
 	}
@@ -89,6 +86,19 @@ func Open(ctx context.Context, dsn string) (*Store, error) {
 		return nil, err
 	}
 	return s, nil
+}
+
+// makeAt makes the database where there is none, at the first server that answers.
+func makeAt(ctx context.Context, dsn string) (cfg *mysql.Config, err error) {
+	for _, one := range eachAddress(dsn) {
+		if cfg, err = settled(one); err != nil {
+			return nil, err
+		}
+		if err = create(ctx, cfg); err == nil {
+			return cfg, nil
+		}
+	}
+	return nil, err
 }
 
 // create makes the database where there is none; who may not make any needs one made before.

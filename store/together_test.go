@@ -5,6 +5,7 @@ import (
 	"database/sql"
 	"errors"
 	"fmt"
+	"path/filepath"
 	"strings"
 	"sync"
 	"testing"
@@ -172,22 +173,77 @@ func TestHeldLock(t *testing.T) {
 	post(t, s, asm, place("after", "p1"))
 }
 
-// TestClaim: one program at a time has a database.
-func TestClaim(t *testing.T) {
+// TestServe: any number of programs serve a database, but none while a backup is restored, and none is restored while one does.
+func TestServe(t *testing.T) {
 	s, dsn := open(t)
-	other := must[*store.Store](t)(store.Open(context.Background(), dsn))
+	ctx := context.Background()
+	other := must[*store.Store](t)(store.Open(ctx, dsn))
 	defer other.Close()
-	_, release, err := s.Claim(context.Background())
-	if err != nil {
+	file := filepath.Join(t.TempDir(), "b.gz")
+	if _, err := store.Backup(ctx, dsn, file); err != nil {
 		t.Fatal(err)
 	}
-	if _, _, err := other.Claim(context.Background()); err == nil || !strings.Contains(err.Error(), "another Setfast serves") {
-		t.Errorf("a second claim: %v", err)
+	one := must[func()](t)(s.Serve(ctx))
+	two := must[func()](t)(other.Serve(ctx))
+	one()
+	if err := store.Restore(ctx, dsn, file, true); err == nil || !strings.Contains(err.Error(), "a Setfast serves the database") {
+		t.Errorf("restored while one serves: %v", err)
 	}
-	release()
-	_, release, err = other.Claim(context.Background())
-	if err != nil {
+	two()
+	if err := store.Restore(ctx, dsn, file, true); err != nil {
+		t.Error(err)
+	}
+	db := must[*sql.DB](t)(sql.Open("mysql", dsn))
+	defer db.Close()
+	if _, err := db.Exec("INSERT INTO leases VALUES ('restore', 'somebody', TIMESTAMPADD(SECOND, 30, UTC_TIMESTAMP(3)))"); err != nil {
 		t.Fatal(err)
 	}
-	release()
+	if _, err := s.Serve(ctx); err == nil || !strings.Contains(err.Error(), "is being restored") {
+		t.Errorf("served while a backup is restored: %v", err)
+	}
+	if _, err := db.Exec("UPDATE leases SET until=TIMESTAMPADD(SECOND, -1, UTC_TIMESTAMP(3))"); err != nil { // it died
+		t.Fatal(err)
+	}
+	must[func()](t)(s.Serve(ctx))()
+}
+
+// TestTakenOver: a file of whose reader nothing is heard waits again, and is given up when that happens too often; one that is being read does not.
+func TestTakenOver(t *testing.T) {
+	s, dsn := open(t)
+	ctx := context.Background()
+	project := must[int64](t)(s.CreateProject(ctx, "P"))
+	id := must[int64](t)(s.AddImport(ctx, store.ImportFile{ProjectID: project, Batch: strings.Repeat("b", 32), Name: "GV-101.step", SHA256: strings.Repeat("0", 64), State: "waiting"}))
+	db := must[*sql.DB](t)(sql.Open("mysql", dsn))
+	defer db.Close()
+	state := func() string {
+		t.Helper()
+		return must[store.ImportFile](t)(s.ImportOf(ctx, project, id)).State
+	}
+	for try := 1; try <= 3; try++ {
+		if ok := must[bool](t)(s.ClaimImport(ctx, id)); !ok {
+			t.Fatal("it cannot be claimed")
+		}
+		if ok := must[bool](t)(s.ClaimImport(ctx, id)); ok {
+			t.Error("two have claimed it")
+		}
+		if err := s.Requeue(ctx, 3, false); err != nil || state() != "reading" {
+			t.Errorf("%v: while it is read it is %s", err, state())
+		}
+		if on := must[bool](t)(s.StillReading(ctx, id, try)); !on {
+			t.Error("its reader is told that it was called off")
+		}
+		if on := must[bool](t)(s.StillReading(ctx, id, try-1)); on {
+			t.Error("a reader of before is not told")
+		}
+		if _, err := db.Exec("UPDATE imports SET seen=TIMESTAMPADD(MINUTE, -1, UTC_TIMESTAMP(3))"); err != nil {
+			t.Fatal(err)
+		}
+		want := "waiting"
+		if try == 3 {
+			want = "failed"
+		}
+		if err := s.Requeue(ctx, 3, false); err != nil || state() != want {
+			t.Errorf("%v: after its reader fell silent it is %s", err, state())
+		}
+	}
 }

@@ -32,6 +32,9 @@ func (s *Store) mayUse(ctx context.Context, tx *sql.Tx, project, id int64, items
 	if err := tx.QueryRowContext(ctx, "SELECT id FROM projects WHERE id=? FOR UPDATE", project).Scan(&locked); err != nil {
 		return notFound(err)
 	}
+	if err := tick(ctx, tx, fmt.Sprint("tree ", project)); err != nil {
+		return err
+	}
 	below, err := childrenIn(ctx, tx, project)
 	if err != nil {
 		return err

@@ -35,7 +35,6 @@ type session struct {
 	app     *app.App
 	db      *private.Server // nil where the database is another's
 	guest   bool            // another serves it
-	lost    <-chan struct{}
 	release func()
 }
 
@@ -59,8 +58,8 @@ func (w *where) flags(fs *flag.FlagSet) {
 	fs.StringVar(&w.dsn, "database", "", "the `address` of a MariaDB of yours in place of the private one: user:password@tcp(host:port)/name")
 }
 
-// openData starts the private database in a folder, or connects to another, takes it for this program alone, and makes the
-// application on it.
+// openData starts the private database in a folder, which is this program's alone, or connects to another, which others may serve too, and makes the application on
+// it.
 func openData(ctx context.Context, w where) (*session, error) {
 	kernel.Sweep()
 	k, err := kernel.Find()
@@ -81,10 +80,14 @@ func openData(ctx context.Context, w where) (*session, error) {
 		if dsn != w.dsn {
 			s.app.Dir = w.dir
 		}
-		s.lost, s.release, err = st.Claim(ctx)
+		s.app.Alone = s.db != nil // a private one is locked with its folder
+		s.release, err = st.Serve(ctx)
 	}
-	if err == nil {
-		err = st.CollectBroken(ctx)
+	if err == nil && s.app.Alone {
+		var broken []string
+		if broken, err = st.Broken(ctx); err == nil {
+			err = st.CollectBroken(ctx, broken)
+		}
 	}
 	if err != nil {
 		s.close()
@@ -211,13 +214,6 @@ func (s *session) serve(ctx context.Context, srv *web.Server, l net.Listener, lo
 			}
 		}()
 	}
-	go func() {
-		select {
-		case <-s.lost:
-			stop(errors.New("another Setfast has taken the database"))
-		case <-ctx.Done():
-		}
-	}()
 	err := srv.Serve(ctx, l)
 	if cause := context.Cause(ctx); err == nil && cause != nil && !errors.Is(cause, context.Canceled) {
 		err = fmt.Errorf("%w; stopping", cause)
