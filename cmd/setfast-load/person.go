@@ -4,6 +4,7 @@ import (
 	"context"
 	"encoding/json"
 	"fmt"
+	"maps"
 	"math/rand/v2"
 	"slices"
 	"strings"
@@ -19,8 +20,10 @@ type person struct {
 	asm    int64
 	rnd    *rand.Rand
 	sum    *tally
+	acked  func(asm, seq int64) // hears of what was acknowledged, where wanted
 
 	st    state
+	mates []string // the relations there are
 	edits int
 }
 
@@ -53,11 +56,14 @@ func (p *person) edit(ctx context.Context, patient bool) {
 	says := fmt.Sprintf("%s, edit %d", p.name, p.edits)
 	act := map[string]any{"do": "title", "to": says, "token": strings.ReplaceAll(fmt.Sprintf("%s-%d-%08x", p.name, p.edits, p.rnd.Uint32()), " ", "-")}
 	said := "name the assembly " + says
-	if len(p.st.Mates) > 0 && p.edits%10 != 0 { // mostly one that changes what is solved: a person works on a part of the whole
-		m := p.st.Mates[p.number%len(p.st.Mates)]
+	if p.mates == nil {
+		p.mates = slices.Sorted(maps.Keys(p.st.Mates))
+	}
+	if len(p.mates) > 0 && p.edits%10 != 0 { // mostly one that changes what is solved: a person works on a part of the whole
+		m := p.mates[p.number%len(p.mates)]
 		on := p.edits%2 == 0
-		act = map[string]any{"do": "suppress", "relation": m.ID, "on": on, "token": act["token"]}
-		said = map[bool]string{true: "suppress ", false: "bring back "}[on] + m.ID
+		act = map[string]any{"do": "suppress", "relation": m, "on": on, "token": act["token"]}
+		said = map[bool]string{true: "suppress ", false: "bring back "}[on] + m
 	}
 	start := time.Now()
 	for try := 0; ctx.Err() == nil; try++ {
@@ -106,6 +112,9 @@ func (p *person) edit(ctx context.Context, patient bool) {
 		}
 		p.sum.done[p.asm][fmt.Sprintf("%d|%s", st.Seq, said)] = st.Seq
 		p.sum.mu.Unlock()
+		if p.acked != nil {
+			p.acked(p.asm, st.Seq)
+		}
 		if st.Later {
 			if now, err := p.s.state(ctx, p.asm); err == nil {
 				st = now

@@ -24,6 +24,7 @@ import (
 type server struct {
 	bin, dir, base string
 	port           int
+	args           []string // what it is started as
 	client         *http.Client
 
 	mu     sync.Mutex
@@ -32,7 +33,7 @@ type server struct {
 	starts int
 }
 
-func newServer(bin string) (*server, error) {
+func newServer(bin string, args ...string) (*server, error) {
 	dir, err := os.MkdirTemp("", "setfast-load-")
 	if err != nil {
 		return nil, err
@@ -43,8 +44,11 @@ func newServer(bin string) (*server, error) {
 	}
 	port := l.Addr().(*net.TCPAddr).Port
 	l.Close()
-	t := &http.Transport{MaxIdleConnsPerHost: 200}
-	return &server{bin: bin, dir: dir, port: port, base: fmt.Sprintf("http://127.0.0.1:%d", port), client: &http.Client{Transport: t, Timeout: 40 * time.Second}}, nil
+	if len(args) == 0 {
+		args = []string{"demo", "--data", filepath.Join(dir, "data")}
+	}
+	t := &http.Transport{MaxIdleConnsPerHost: 400}
+	return &server{bin: bin, dir: dir, port: port, args: args, base: fmt.Sprintf("http://127.0.0.1:%d", port), client: &http.Client{Transport: t, Timeout: 40 * time.Second}}, nil
 }
 
 // start runs the program and waits until it answers.
@@ -54,7 +58,7 @@ func (s *server) start(ctx context.Context) error {
 		return err
 	}
 	defer log.Close()
-	cmd := exec.Command(s.bin, "demo", "--data", filepath.Join(s.dir, "data"), "--port", strconv.Itoa(s.port))
+	cmd := exec.Command(s.bin, append(s.args, "--port", strconv.Itoa(s.port))...)
 	cmd.Stdout, cmd.Stderr = log, log
 	cmd.SysProcAttr = &syscall.SysProcAttr{Setpgid: true}
 	if err := cmd.Start(); err != nil {
@@ -153,11 +157,9 @@ func (s *server) do(ctx context.Context, method, path string, body any) (answer,
 type state struct {
 	Seq        int64
 	Later      bool
-	Components []struct{ Name, Part, Assembly string }
-	Mates      []struct {
-		ID, Type string
-		Refs     []string
-	}
+	Order      []string
+	Components map[string]struct{ Part, Assembly string }
+	Mates      map[string][]string // by the names of the relations; of an answer to an act those that changed
 }
 
 func (s *server) state(ctx context.Context, asm int64) (st state, err error) {
@@ -186,12 +188,17 @@ func (s *server) copyOf(ctx context.Context, project, of int64, name string) (in
 		return 0, fmt.Errorf("no assembly was made: %d %s", a.code, a.body)
 	}
 	var items []string
-	for _, c := range from.Components {
+	for _, name := range from.Order {
+		c := from.Components[name]
 		items = append(items, c.Part+c.Assembly)
 	}
 	acts := []map[string]any{{"do": "place", "items": items}}
-	for _, m := range from.Mates {
-		acts = append(acts, map[string]any{"do": "relate", "type": m.Type, "on": m.Refs[0], "put": m.Refs[1]})
+	relations, err := s.relations(ctx, of)
+	if err != nil {
+		return 0, err
+	}
+	for _, m := range relations {
+		acts = append(acts, map[string]any{"do": "relate", "type": m.Type, "on": m.B, "put": m.A})
 	}
 	for i, act := range acts {
 		act["base"] = i
@@ -200,6 +207,22 @@ func (s *server) copyOf(ctx context.Context, project, of int64, name string) (in
 		}
 	}
 	return id, nil
+}
+
+type said struct{ Type, A, B string }
+
+// relations reads those of an assembly from its document.
+func (s *server) relations(ctx context.Context, asm int64) ([]said, error) {
+	a, err := s.do(ctx, "GET", fmt.Sprintf("/a/%d/export", asm), nil)
+	if err != nil || a.code != 200 {
+		return nil, fmt.Errorf("the document: %d %w", a.code, err)
+	}
+	var doc struct {
+		Root       string
+		Assemblies map[string]struct{ Mates []said }
+	}
+	err = json.Unmarshal(a.body, &doc)
+	return doc.Assemblies[doc.Root].Mates, err
 }
 
 // lines reads the whole log of an assembly: what each line says.
