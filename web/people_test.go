@@ -155,6 +155,12 @@ var may = map[string]string{
 	"POST /a/:asm/back": "do", "DELETE /a/:asm": "do", "DELETE /a/:asm/good": "o",
 	"POST /a/:asm/pin": "dvo", "POST /a/:asm/pinned/:name": "dvo", "POST /a/:asm/daybook/note": "dvo", "POST /a/:asm/daybook/name": "dvo",
 	"POST /a/:asm/sign": "vo",
+
+	"GET /api/v1/openapi.json": "*", "GET /api/v1/projects": "+", "POST /api/v1/projects": "+",
+	"GET /api/v1/projects/:project/assemblies": "rdvo", "POST /api/v1/projects/:project/assemblies": "do", "GET /api/v1/projects/:project/parts": "rdvo",
+	"POST /api/v1/projects/:project/files": "do", "GET /api/v1/projects/:project/files/:batch": "rdvo",
+	"GET /api/v1/assemblies/:asm": "rdvo", "GET /api/v1/assemblies/:asm/document": "rdvo", "GET /api/v1/assemblies/:asm/bundle": "rdvo", "GET /api/v1/assemblies/:asm/report": "rdvo",
+	"GET /api/v1/assemblies/:asm/log": "rdvo", "POST /api/v1/assemblies/:asm/acts": "do", "POST /api/v1/assemblies/:asm/undo": "do", "POST /api/v1/assemblies/:asm/redo": "do",
 }
 
 // TestRights goes by every route as everybody: who may not is told so, and nobody else.

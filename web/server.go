@@ -22,6 +22,7 @@ import (
 	"setfast/app"
 	"setfast/app/people"
 	"setfast/store"
+	"setfast/web/api"
 	"setfast/web/ask"
 	"setfast/web/bench"
 	"setfast/web/door"
@@ -123,6 +124,7 @@ func New(a *app.App, o Options) (*Server, error) {
 	e.GET("/healthz", s.healthz)
 	e.GET("/metrics", s.metrics)
 	d.Routes(e)
+	(&api.API{App: a}).Routes(e)
 	if bare := door.Unlisted(e.Router().Routes()); len(bare) > 0 {
 		return nil, fmt.Errorf("nothing says who may use %s", strings.Join(bare, ", "))
 	}
@@ -253,7 +255,7 @@ func (s *Server) fault(c *echo.Context, err error) {
 		c.Response().Header().Set("Retry-After", "2")
 	}
 	req := c.Request()
-	if strings.Contains(req.Header.Get("Accept"), "application/json") {
+	if strings.Contains(req.Header.Get("Accept"), "application/json") || strings.HasPrefix(req.URL.Path, "/api/") {
 		_ = c.JSON(code, map[string]string{"error": msg})
 		return
 	}

@@ -99,6 +99,15 @@ func register(c Command) struct{} {
 	return struct{}{}
 }
 
+// Kind is the type of a command, by its name.
+func Kind(name string) reflect.Type {
+	t := reflect.TypeOf(kinds[name])
+	if t.Kind() == reflect.Pointer {
+		t = t.Elem()
+	}
+	return t
+}
+
 // Names lists all commands.
 func Names() []string {
 	var out []string

@@ -35,9 +35,17 @@ func runCheck(c *call) int {
 	force := c.Bool("force", false, "let --solved overwrite a file")
 	clashes := c.Bool("clash", false, "also look whether parts pass through one another: the verdict is clashes then, unless a worse one holds")
 	unfenced := c.Bool("unfenced", false, "with --clash: read shapes even where the machine cannot keep the reader inside its folder")
+	var r remote
+	r.flags(c.FlagSet)
 	files, code, ok := c.files(0, 1<<20)
 	if !ok {
 		return code
+	}
+	if r.base != "" {
+		if len(files) == 0 || *solved != "" || *clashes || *timing {
+			return c.bad("check --server wants assemblies, by number or as project/name, and takes no --solved, --clash or --timing")
+		}
+		return r.checkAt(c, files, *asJSON)
 	}
 	switch {
 	case len(files) == 0 && *solved != "":

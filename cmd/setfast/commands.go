@@ -50,6 +50,8 @@ func commands() []command {
 		{"mark", "KEY FILE…", "Holds submissions against a key: parts, order, verdict, measures, clashes, copies under other names: exit 0 if all pass, 1 if one does not, 2 if the key cannot be read.", runMark},
 		{"clash", "FILE", "Tells what passes through what in a document, a STEP file or a scene of triangles: exit 0 if nothing does, 1 if something does, 2 if it cannot be read.", runClash},
 		{"inspect", "FILE…", "Shows what is in STEP or IGES files, read together with those they refer to: exit 1 if one of these is missing.", runInspect},
+		{"push", "FILE…", "Hands files to a server, STEP, IGES, documents or bundles, and waits until they are read: exit 0 if all were taken, 1 if one was not, 2 if the server cannot be reached or says no.", runPush},
+		{"pull", "ASSEMBLY", "Fetches an assembly from a server, by its number or as project/name: exit 2 if it cannot be had.", runPull},
 		{"version", "", "Tells which version this is.", runVersion},
 	}, served...)
 }

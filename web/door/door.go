@@ -208,7 +208,7 @@ func (d *Door) signInFirst(c *echo.Context) error {
 	} else if !any {
 		return &Refused{http.StatusServiceUnavailable, "nobody can sign in here yet: whoever runs this server makes its owner with: setfast people --owner NAME"}
 	}
-	if r.Method != http.MethodGet || strings.Contains(r.Header.Get("Accept"), "application/json") || r.Header.Get("Authorization") != "" || r.Header.Get("HX-Request") != "" {
+	if r.Method != http.MethodGet || strings.Contains(r.Header.Get("Accept"), "application/json") || strings.HasPrefix(r.URL.Path, "/api/") || r.Header.Get("Authorization") != "" || r.Header.Get("HX-Request") != "" {
 		c.Response().Header().Set("WWW-Authenticate", `Bearer realm="Setfast"`)
 		return &Refused{http.StatusUnauthorized, "you are signed out; sign in, in another window if you like, and try again"}
 	}

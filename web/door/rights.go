@@ -1,6 +1,11 @@
 package door
 
-import "setfast/app/people"
+import (
+	"maps"
+
+	"setfast/app/people"
+	"setfast/web/api"
+)
 
 // need is what a route asks of whoever comes by it.
 type need struct {
@@ -21,8 +26,18 @@ var (
 	attend = need{right: people.Attend}
 )
 
-// rights says what each route needs. A route that is not here is not served. What is posted and only works something out needs no more than to look.
-var rights = map[string]need{
+// rights says what each route needs. A route that is not here is not served.
+var rights = func() map[string]need {
+	out := maps.Clone(pages)
+	out["GET /api/v1/openapi.json"] = open
+	for route, right := range api.Rights() {
+		out[route] = need{right: right}
+	}
+	return out
+}()
+
+// pages are the routes of the pages. What is posted and only works something out needs no more than to look.
+var pages = map[string]need{
 	"GET /static*": open, "GET /healthz": open, "GET /metrics": open, // metrics are for this machine alone
 	"GET /sign-in": open, "POST /sign-in": open, "GET /join/:link": open, "POST /join/:link": open,
 	"POST /sign-out": signed, "POST /sign-out/everywhere": signed, "GET /me": signed, "POST /me/password": signed, "POST /me/tokens": signed, "POST /me/tokens/:token": signed,
