@@ -60,6 +60,8 @@ type App struct {
 	Supplier *supply.Supplier
 	Dir      string // where uploads wait; empty: the system's temporary folder
 	Alone    bool   // nobody else serves the database
+	// HooksTo are the addresses, host or host:port, that may be told of verdicts.
+	HooksTo []string
 
 	turns turns
 	gate  gate

@@ -138,6 +138,8 @@ var may = map[string]string{
 	"DELETE /p/:project/imports/file/:file": "do", "POST /p/:project/assemblies": "do", "POST /p/:project/unit": "do", "POST /p/:project/pattern": "do",
 	"POST /p/:project/name": "o", "POST /p/:project/archive": "o", "POST /p/:project/delete": "o",
 	"POST /p/:project/people": "o", "POST /p/:project/people/:person": "o", "POST /p/:project/invite": "o",
+	"POST /p/:project/hooks": "o", "POST /p/:project/hooks/:hook": "o",
+	"GET /api/v1/projects/:project/hooks": "o", "POST /api/v1/projects/:project/hooks": "o", "DELETE /api/v1/projects/:project/hooks/:hook": "o",
 	"POST /parts/:part": "do", "POST /parts/:part/number": "do", "DELETE /parts/:part": "do", "POST /parts/:part/back": "do", "DELETE /parts/:part/good": "o",
 
 	"GET /a/:asm": "rdvo", "GET /a/:asm/state": "rdvo", "GET /a/:asm/log": "rdvo", "GET /a/:asm/verdict": "rdvo", "GET /a/:asm/live": "rdvo", "POST /a/:asm/here": "rdvo",

@@ -115,6 +115,8 @@ func runServe(c *call, withDemo bool) int {
 	requests := c.Bool("requests", false, "write a line for each request")
 	var o outward
 	o.flags(c.FlagSet, withDemo)
+	var hooks names
+	c.Var(&hooks, "hooks-to", "a `host` or host:port that projects may tell of verdicts; may be given several times")
 	owner := c.String("owner", "", "where nobody can sign in yet: the `name` of the owner, who comes by a link that is printed")
 	if _, code, ok := c.files(0, 0); !ok {
 		return code
@@ -155,6 +157,7 @@ func runServe(c *call, withDemo bool) int {
 		return fail(err)
 	}
 	s.app.Log = log
+	s.app.HooksTo = hooks
 	s.app.Kernel.Unfenced = s.app.Kernel.Unfenced || *unfenced
 	if s.app.Supplier, err = supplierOf(*sells); err != nil {
 		return fail(fmt.Errorf("%s: %w", *sells, plain(err)))
@@ -205,6 +208,7 @@ func (s *session) serve(ctx context.Context, srv *web.Server, l net.Listener, lo
 		}
 	})
 	background.Go(func() { s.app.Tidy(ctx) })
+	background.Go(func() { s.app.RunHooks(ctx) })
 	if s.db != nil {
 		go func() { // without the database there is nothing to serve
 			select {

@@ -103,6 +103,19 @@ type File struct {
 	Message string `json:"message"`
 }
 
+// Hook is an address that is told when a verdict changes.
+type Hook struct {
+	ID     int64  `json:"id"`
+	URL    string `json:"url"`
+	Secret string `json:"secret,omitempty" doc:"shown once: Setfast-Signature is t=…,v1=… with HMAC-SHA256 by it of t, a dot and the body"`
+	Went   string `json:"went" doc:"how the last telling went"`
+}
+
+// Address is where to.
+type Address struct {
+	URL string `json:"url"`
+}
+
 // Fault is why something was not done.
 type Fault struct {
 	Error string `json:"error"`
@@ -340,6 +353,41 @@ func (a *API) log(c *echo.Context, n int64) error {
 		out = append(out, Line{l.Seq, l.Kind, l.Target, l.At, l.Who, l.Said})
 	}
 	return c.JSON(http.StatusOK, out)
+}
+
+func (a *API) hooks(c *echo.Context, n int64) error {
+	list, err := a.App.Store.Hooks(c.Request().Context(), n)
+	if err != nil {
+		return err
+	}
+	out := []Hook{}
+	for _, h := range list {
+		out = append(out, Hook{ID: h.ID, URL: h.URL, Went: h.Went})
+	}
+	return c.JSON(http.StatusOK, out)
+}
+
+func (a *API) addHook(c *echo.Context, n int64) error {
+	var in Address
+	if err := ask.JSON(c, &in); err != nil {
+		return err
+	}
+	h, err := a.App.AddHook(c.Request().Context(), n, in.URL, ask.Who(c).Name)
+	if err != nil {
+		return err
+	}
+	return c.JSON(http.StatusCreated, Hook{h.ID, h.URL, h.Secret, h.Went})
+}
+
+func (a *API) dropHook(c *echo.Context, n int64) error {
+	id, err := ask.Number(c, "hook")
+	if err != nil {
+		return err
+	}
+	if err := a.App.Store.DropHook(c.Request().Context(), n, id); err != nil {
+		return err
+	}
+	return a.hooks(c, n)
 }
 
 func (a *API) describe(c *echo.Context) error {

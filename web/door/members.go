@@ -20,6 +20,9 @@ type membersView struct {
 	Link    string // that was just made, shown this once
 	As      people.Role
 	Why     string
+	Hooks   []store.Hook
+	HooksTo []string
+	Secret  string // of a hook that was just made, shown this once
 }
 
 type memberView struct {
@@ -44,6 +47,10 @@ func (d *Door) showMembers(c *echo.Context, n int64, code int, v membersView) (e
 	for _, m := range list {
 		v.Members = append(v.Members, memberView{m, people.Role(m.Role)})
 	}
+	if v.Hooks, err = d.app.Store.Hooks(ctx, n); err != nil {
+		return err
+	}
+	v.HooksTo = d.app.HooksTo
 	v.Head = ask.NewHead(c, v.Project.Name+" · People")
 	return c.Render(code, "members.html", v)
 }
@@ -102,4 +109,22 @@ func (d *Door) invite(c *echo.Context, n int64) error {
 		return err
 	}
 	return d.showMembers(c, n, http.StatusOK, membersView{Link: d.full(c, secret), As: role})
+}
+
+// addHook lets an address be told of verdicts.
+func (d *Door) addHook(c *echo.Context, n int64) error {
+	h, err := d.app.AddHook(c.Request().Context(), n, c.FormValue("url"), ask.Who(c).Name)
+	if err != nil {
+		return d.then(c, n, err)
+	}
+	return d.showMembers(c, n, http.StatusOK, membersView{Secret: h.Secret})
+}
+
+// dropHook tells an address no more.
+func (d *Door) dropHook(c *echo.Context, n int64) error {
+	id, err := ask.Number(c, "hook")
+	if err == nil {
+		err = d.app.Store.DropHook(c.Request().Context(), n, id)
+	}
+	return d.then(c, n, err)
 }

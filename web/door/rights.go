@@ -55,6 +55,7 @@ var pages = map[string]need{
 	"DELETE /p/:project/imports/file/:file": edit, "POST /p/:project/assemblies": edit, "POST /p/:project/unit": edit, "POST /p/:project/pattern": edit,
 	"POST /p/:project/name": govern, "POST /p/:project/archive": govern, "POST /p/:project/delete": govern,
 	"POST /p/:project/people": govern, "POST /p/:project/people/:person": govern, "POST /p/:project/invite": govern,
+	"POST /p/:project/hooks": govern, "POST /p/:project/hooks/:hook": govern,
 
 	"POST /parts/:part": edit, "POST /parts/:part/number": edit, "DELETE /parts/:part": edit, "POST /parts/:part/back": edit, "DELETE /parts/:part/good": govern,
 

@@ -28,10 +28,12 @@ func (d *Door) Routes(e *echo.Echo) {
 	e.GET("/people", d.team(d.list))
 	e.POST("/people", d.team(d.add))
 	e.POST("/people/:person", d.team(ask.On("person", d.change)))
-	e.GET("/p/:project/people", d.team(ask.On("project", d.members)))
+	e.GET("/p/:project/people", ask.On("project", d.members))
 	e.POST("/p/:project/people", d.team(ask.On("project", d.addMember)))
 	e.POST("/p/:project/people/:person", d.team(ask.On("project", d.changeMember)))
 	e.POST("/p/:project/invite", d.team(ask.On("project", d.invite)))
+	e.POST("/p/:project/hooks", ask.On("project", d.addHook))
+	e.POST("/p/:project/hooks/:hook", ask.On("project", d.dropHook))
 }
 
 // team is for servers on which people sign in.
