@@ -50,21 +50,7 @@ func (s *server) work(ctx context.Context, asms []int64, span, pause time.Durati
 	for i, asm := range asms {
 		wg.Go(func() {
 			p := &person{s: s, name: fmt.Sprint("person ", i+1), number: i, asm: asm, rnd: rand.New(rand.NewPCG(1, uint64(i))), sum: sum}
-			var err error
-			if p.st, err = s.state(ctx, asm); err != nil {
-				sum.fail("%v", err)
-				return
-			}
-			for {
-				select {
-				case <-working.Done():
-					return
-				case <-time.After(time.Duration(float64(pause) * (0.5 + p.rnd.Float64()))):
-				}
-				if working.Err() == nil {
-					p.edit(ctx, false)
-				}
-			}
+			p.work(ctx, working, pause)
 		})
 	}
 	var health []time.Duration

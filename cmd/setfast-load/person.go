@@ -50,6 +50,25 @@ func (t *tally) fail(format string, a ...any) {
 	}
 }
 
+// work edits now and then until the context ends.
+func (p *person) work(ctx, working context.Context, pause time.Duration) {
+	var err error
+	if p.st, err = p.s.state(ctx, p.asm); err != nil {
+		p.sum.fail("%v", err)
+		return
+	}
+	for {
+		select {
+		case <-working.Done():
+			return
+		case <-time.After(time.Duration(float64(pause) * (0.5 + p.rnd.Float64()))):
+		}
+		if working.Err() == nil {
+			p.edit(ctx, false)
+		}
+	}
+}
+
 // edit makes one edit that says who made it, so that it can be found in the log. patient goes on where the server is gone.
 func (p *person) edit(ctx context.Context, patient bool) {
 	p.edits++

@@ -136,21 +136,7 @@ func team(ctx context.Context, bin string, many, on int, span, pause time.Durati
 		wg.Go(func() { x.follow(working, s, asm) })
 		wg.Go(func() {
 			p := &person{s: s, name: fmt.Sprint("person ", i+1), number: i, asm: asm, rnd: rand.New(rand.NewPCG(1, uint64(i))), sum: sum, acked: x.ack}
-			var err error
-			if p.st, err = s.state(ctx, asm); err != nil {
-				sum.fail("%v", err)
-				return
-			}
-			for {
-				select {
-				case <-working.Done():
-					return
-				case <-time.After(time.Duration(float64(pause) * (0.5 + p.rnd.Float64()))):
-				}
-				if working.Err() == nil {
-					p.edit(ctx, false)
-				}
-			}
+			p.work(ctx, working, pause)
 		})
 	}
 	early, late := [3]int{}, [3]int{}

@@ -4,10 +4,8 @@ package api
 import (
 	"encoding/json"
 	"io"
-	"math"
 	"net/http"
 	"path"
-	"strconv"
 	"time"
 
 	"github.com/labstack/echo/v5"
@@ -333,18 +331,12 @@ func (a *API) back(f app.Back) func(c *echo.Context, n int64) error {
 	}
 }
 
-const mostLines = 100
-
 func (a *API) log(c *echo.Context, n int64) error {
-	before := int64(math.MaxInt64)
-	if v := c.QueryParam("before"); v != "" {
-		k, err := strconv.ParseInt(v, 10, 64)
-		if err != nil {
-			return ask.Refuse("before is the number of a line")
-		}
-		before = k
+	before, err := ask.Before(c)
+	if err != nil {
+		return err
 	}
-	list, err := a.App.Store.Log(c.Request().Context(), n, before, mostLines)
+	list, err := a.App.Store.Log(c.Request().Context(), n, before, ask.MostLines)
 	if err != nil {
 		return err
 	}

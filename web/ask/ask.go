@@ -5,6 +5,7 @@ import (
 	"bytes"
 	"encoding/json"
 	"io"
+	"math"
 	"net/http"
 	"strconv"
 	"unicode/utf8"
@@ -35,6 +36,22 @@ func On(name string, h func(*echo.Context, int64) error) echo.HandlerFunc {
 		return h(c, n)
 	}
 }
+
+// Before is the line of a log before which lines are asked for; where none is said, all.
+func Before(c *echo.Context) (int64, error) {
+	v := c.QueryParam("before")
+	if v == "" {
+		return math.MaxInt64, nil
+	}
+	n, err := strconv.ParseInt(v, 10, 64)
+	if err != nil {
+		return 0, Refuse("before is the number of a line")
+	}
+	return n, nil
+}
+
+// MostLines is how many lines of a log are given at once.
+const MostLines = 100
 
 // Refuse says what is wrong with a request.
 func Refuse(msg string) error { return &words.Refusal{Msg: msg} }

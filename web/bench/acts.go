@@ -2,10 +2,8 @@ package bench
 
 import (
 	"cmp"
-	"math"
 	"net/http"
 	"slices"
-	"strconv"
 	"time"
 
 	"github.com/labstack/echo/v5"
@@ -212,23 +210,16 @@ func inUnits(o *seat.Offer, u words.Units) {
 	o.Odds, o.Note = u.Said(o.Odds), u.Said(o.Note)
 }
 
-// mostLines is how many lines of the log are given at once.
-const mostLines = 100
-
 // log gives lines of the log, the latest first: those before a line, so many at most.
 func (b *Bench) log(c *echo.Context, n int64) error {
-	before := int64(math.MaxInt64)
-	if v := c.QueryParam("before"); v != "" {
-		k, err := strconv.ParseInt(v, 10, 64)
-		if err != nil {
-			return ask.Refuse("before is the number of a line")
-		}
-		before = k
+	before, err := ask.Before(c)
+	if err != nil {
+		return err
 	}
 	if _, err := b.App.Store.Assembly(c.Request().Context(), n); err != nil {
 		return err
 	}
-	list, err := b.App.Store.Log(c.Request().Context(), n, before, mostLines)
+	list, err := b.App.Store.Log(c.Request().Context(), n, before, ask.MostLines)
 	if err != nil {
 		return err
 	}

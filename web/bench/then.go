@@ -24,7 +24,7 @@ func (b *Bench) moments(c *echo.Context, n int64) error {
 		Said string `json:"said"`
 		Name string `json:"name,omitempty"`
 	}
-	list, err := b.App.Store.Log(ctx, n, math.MaxInt64, mostLines)
+	list, err := b.App.Store.Log(ctx, n, math.MaxInt64, ask.MostLines)
 	if err != nil {
 		return err
 	}
