@@ -66,6 +66,7 @@ type App struct {
 	turns turns
 	gate  gate
 	queue *queue
+	jobs  jobs
 
 	mu        sync.Mutex
 	derived   map[string]*shape       // by content: never stale
@@ -87,6 +88,7 @@ type shape struct {
 func New(s *store.Store, k *kernel.Runner) *App {
 	a := &App{Store: s, Kernel: k, Log: slog.New(slog.DiscardHandler), Limits: Limits{}.filled(), Supplier: supply.MadeUp(), gate: newGate(), derived: map[string]*shape{}, solids: map[string]*clash.Solid{}, shapes: map[string]*view.Shape{}, taken: map[way]*explode.Exploded{}, fine: map[string]*clash.Solid{}, looked: clash.NewKnown(), judged: map[int64]*Judged{}, fasteners: map[string]int64{}}
 	a.queue = newQueue(a)
+	a.jobs.nudge, a.jobs.over = make(chan struct{}, 1), map[int64]chan struct{}{}
 	return a
 }
 

@@ -2,11 +2,15 @@ package app
 
 import (
 	"context"
+	"encoding/csv"
+	"encoding/json"
 	"math"
+	"strings"
 
 	"setfast/app/words"
 	"setfast/core/assembly"
 	"setfast/core/clash"
+	"setfast/core/format"
 	"setfast/core/geom"
 	"setfast/core/motion"
 	"setfast/core/sweep"
@@ -180,4 +184,50 @@ func (r *Ran) thin() {
 		r.Frames[k] = frame
 	}
 	r.Names = names
+}
+
+// Running is a run that is asked for: as what is shown, or as a file.
+type Running struct {
+	Assembly int64           `json:"assembly"`
+	Seq      int64           `json:"seq"` // as it stands
+	Drive    json.RawMessage `json:"drive"`
+	As       string          `json:"as,omitempty"`    // csv or svg; else what is met on the way
+	Title    string          `json:"title,omitempty"` // of the drawing
+}
+
+// runJob does a run. The assembly may have gone on since it was asked for: then it is run as it stands now.
+func runJob(ctx context.Context, a *App, args []byte, tell func(float64)) (any, error) {
+	var r Running
+	if err := json.Unmarshal(args, &r); err != nil {
+		return nil, err
+	}
+	d, err := format.ReadDrive("run", r.Drive)
+	if err != nil {
+		return nil, words.Refuse("%s", words.Fault(err))
+	}
+	out, err := a.Run(ctx, r.Assembly, d, tell)
+	if err != nil {
+		return nil, err
+	}
+	switch r.As {
+	case "":
+		return out, nil
+	case "csv":
+		var s strings.Builder
+		err := csv.NewWriter(&s).WriteAll(out.Table(&d))
+		return s.String(), err
+	case "svg":
+		return out.Plot(&d, r.Title), nil
+	}
+	return nil, words.Refuse("a run is written as csv or svg")
+}
+
+// AwaitRun has a run done, here or at another server, and reads what came of it.
+func (a *App) AwaitRun(ctx context.Context, r Running, tell func(gone float64), out any) error {
+	st, err := a.Store.State(ctx, r.Assembly)
+	if err != nil {
+		return err
+	}
+	r.Seq = st.Seq
+	return a.Await(ctx, st.Project, "run", r, tell, out)
 }

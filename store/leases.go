@@ -34,6 +34,9 @@ func (s *Store) lease(ctx context.Context, what, holder string) (bool, error) {
 	}
 	var has string
 	err = s.row(ctx, "SELECT holder FROM leases WHERE what=?", []any{what}, &has)
+	if errors.Is(err, ErrNotFound) { // who held it has just let go of it
+		return false, nil
+	}
 	return has == holder, err
 }
 

@@ -18,7 +18,7 @@ import (
 var migrations embed.FS
 
 // schema is the version of the tables that this program reads and writes.
-const schema = 14
+const schema = 15
 
 // migrate brings the tables up to date, one program at a time, and refuses those of a newer one.
 func (s *Store) migrate(ctx context.Context) error {

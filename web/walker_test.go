@@ -46,6 +46,7 @@ func serve(ctx context.Context) error {
 	}
 	address = "http://" + l.Addr().String()
 	go func() { _ = theApp.ReadUploads(ctx) }()
+	go theApp.RunJobs(ctx)
 	go func() { _ = srv.Serve(ctx, l) }()
 	return nil
 }

@@ -209,6 +209,7 @@ func (s *session) serve(ctx context.Context, srv *web.Server, l net.Listener, lo
 	})
 	background.Go(func() { s.app.Tidy(ctx) })
 	background.Go(func() { s.app.RunHooks(ctx) })
+	background.Go(func() { s.app.RunJobs(ctx) })
 	if s.db != nil {
 		go func() { // without the database there is nothing to serve
 			select {

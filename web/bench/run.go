@@ -1,17 +1,13 @@
 package bench
 
 import (
-	"encoding/csv"
 	"encoding/json"
 	"net/http"
-	"strings"
 	"time"
 
 	"github.com/labstack/echo/v5"
 
-	"setfast/app/words"
-	"setfast/core/assembly"
-	"setfast/core/format"
+	"setfast/app"
 	"setfast/web/ask"
 )
 
@@ -32,17 +28,15 @@ func (b *Bench) run(c *echo.Context, n int64) error {
 	if err := ask.JSON(c, &in); err != nil {
 		return err
 	}
-	d, err := drive("run", in.Drive)
-	if err != nil {
-		return err
-	}
+	asked := app.Running{Assembly: n, Drive: in.Drive, As: in.As, Title: in.Title}
 	if in.As != "" {
-		return b.runFile(c, n, d, &in)
+		return b.runFile(c, asked)
 	}
 	w := c.Response()
 	e := json.NewEncoder(w)
 	last, begun := time.Now(), false
-	out, err := b.App.Run(c.Request().Context(), n, d, func(f float64) {
+	var out json.RawMessage
+	err := b.App.AwaitRun(c.Request().Context(), asked, func(f float64) {
 		if time.Since(last) < tellEvery {
 			return
 		}
@@ -55,7 +49,7 @@ func (b *Bench) run(c *echo.Context, n int64) error {
 		if e.Encode(map[string]float64{"gone": f}) == nil {
 			_ = http.NewResponseController(w).Flush() // who cannot be told sooner is told at the end
 		}
-	})
+	}, &out)
 	switch {
 	case err == nil:
 		return e.Encode(out)
@@ -65,30 +59,15 @@ func (b *Bench) run(c *echo.Context, n int64) error {
 	return err
 }
 
-// drive reads a drive as it stands in files.
-func drive(name string, data []byte) (assembly.Drive, error) {
-	d, err := format.ReadDrive(name, data)
-	if err != nil {
-		return d, ask.Refuse(words.Fault(err))
-	}
-	return d, nil
-}
-
 // runFile answers with a run as a table or a drawing.
-func (b *Bench) runFile(c *echo.Context, n int64, d assembly.Drive, in *runJSON) error {
-	out, err := b.App.Run(c.Request().Context(), n, d, nil)
-	if err != nil {
+func (b *Bench) runFile(c *echo.Context, asked app.Running) error {
+	kind := map[string]string{"csv": "text/csv; charset=utf-8", "svg": "image/svg+xml"}[asked.As]
+	if kind == "" {
+		return ask.Refuse("a run is written as csv or svg")
+	}
+	var out string
+	if err := b.App.AwaitRun(c.Request().Context(), asked, nil, &out); err != nil {
 		return err
 	}
-	switch in.As {
-	case "csv":
-		var s strings.Builder
-		if err := csv.NewWriter(&s).WriteAll(out.Table(&d)); err != nil {
-			return err
-		}
-		return c.Blob(http.StatusOK, "text/csv; charset=utf-8", []byte(s.String()))
-	case "svg":
-		return c.Blob(http.StatusOK, "image/svg+xml", []byte(out.Plot(&d, in.Title)))
-	}
-	return ask.Refuse("a run is written as csv or svg")
+	return c.Blob(http.StatusOK, kind, []byte(out))
 }

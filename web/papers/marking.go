@@ -3,7 +3,9 @@ package papers
 import (
 	"bytes"
 	"cmp"
+	"context"
 	"encoding/csv"
+	"encoding/json"
 	"html/template"
 	"maps"
 	"net/http"
@@ -26,11 +28,8 @@ type markingView struct {
 	Project    store.Project
 	Assemblies []handedIn
 	Key        int64
-	Rows       []markedRow
-	Heads      []column
-	KeyRow     *keyRow
-	Why        string
-	Query      template.URL
+	marks
+	Query template.URL
 }
 
 // column is one of the table; numbers stand to the right.
@@ -58,8 +57,51 @@ type offBy struct {
 	Says string
 }
 
+// marks are submissions held against a key, laid out.
+type marks struct {
+	Rows   []markedRow
+	Heads  []column
+	KeyRow *keyRow
+	Why    string // where it could not be done
+	CSV    [][]string
+}
+
+// marking is what is asked for: assemblies of a project, the key among them, as they stand.
+type marking struct {
+	Project, Key int64
+	Of           []int64
+	Seqs         []int64 // that they stand at
+}
+
+var _ = app.Jobs("mark", func(ctx context.Context, a *app.App, args []byte, _ func(float64)) (any, error) {
+	var m marking
+	if err := json.Unmarshal(args, &m); err != nil {
+		return nil, err
+	}
+	var out marks
+	key, rows, err := a.Mark(ctx, m.Project, m.Key, m.Of)
+	if msg, ok := refused(err); ok {
+		out.Why = msg
+		return out, nil
+	}
+	if err != nil {
+		return nil, err
+	}
+	row, err := a.Store.Assembly(ctx, m.Key)
+	if err != nil {
+		return nil, err
+	}
+	out.table(key, row.Name, rows)
+	plain := make([]mark.Row, len(rows))
+	for i := range rows {
+		plain[i] = rows[i].Row
+	}
+	out.CSV = mark.Table(plain)
+	return out, nil
+})
+
 // table lays the marks out: the key above, a column for each of its measures.
-func (v *markingView) table(key *mark.Key, name string, rows []app.Marked) {
+func (v *marks) table(key *mark.Key, name string, rows []app.Marked) {
 	v.Heads = []column{{"Submission", false}, {"Passes", false}, {"Verdict", false}, {"Missing", false}, {"Too many", false}, {"Out of order", false}, {"Loose", true}, {"Doubled", true}, {"Clashes", true}}
 	v.KeyRow = &keyRow{Name: name, Verdict: key.Verdict}
 	for _, n := range key.Quantities {
@@ -123,24 +165,16 @@ func (p *Papers) marking(c *echo.Context, n int64) error {
 	if v.Key == 0 {
 		return c.Render(http.StatusOK, "marking.html", v)
 	}
-	key, marked, err := p.App.Mark(ctx, n, v.Key, ids)
-	if err != nil {
-		msg, ok := refused(err)
-		if !ok {
-			return err
-		}
-		v.Why = msg
+	asked := marking{Project: n, Key: v.Key, Of: ids}
+	for _, a := range all {
+		asked.Seqs = append(asked.Seqs, a.Seq)
 	}
-	if i := slices.IndexFunc(all, func(a store.Assembly) bool { return a.ID == v.Key }); key != nil && i >= 0 {
-		v.table(key, all[i].Name, marked)
+	if err := p.App.Await(ctx, n, "mark", asked, nil, &v.marks); err != nil {
+		return err
 	}
 	if q.Get("as") == "csv" && v.Why == "" {
-		rows := make([]mark.Row, len(marked))
-		for i := range marked {
-			rows[i] = marked[i].Row
-		}
 		var out bytes.Buffer
-		if err := csv.NewWriter(&out).WriteAll(mark.Table(rows)); err != nil {
+		if err := csv.NewWriter(&out).WriteAll(v.CSV); err != nil {
 			return err
 		}
 		return blob(c, project.Name+", marks.csv", "text/csv; charset=utf-8", out.Bytes())
@@ -148,8 +182,8 @@ func (p *Papers) marking(c *echo.Context, n int64) error {
 	return c.Render(http.StatusOK, "marking.html", v)
 }
 
-// marks adds the pages of a project.
-func (p *Papers) marks(e *echo.Echo) {
+// markings adds the pages of a project.
+func (p *Papers) markings(e *echo.Echo) {
 	e.GET("/p/:project/marking", ask.On("project", p.marking))
 	e.GET("/p/:project/marking/:asm", ask.On("project", p.submission))
 }

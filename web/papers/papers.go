@@ -40,7 +40,7 @@ func (p *Papers) Routes(e *echo.Echo) {
 	e.GET("/a/:asm/proof", ask.On("asm", p.proof))
 	e.POST("/a/:asm/sign", ask.On("asm", p.sign))
 	p.daybook(e)
-	p.marks(e)
+	p.markings(e)
 	p.practices(e)
 	p.classes(e)
 	e.GET("/a/:asm/out", ask.On("asm", p.out))
