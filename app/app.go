@@ -22,12 +22,13 @@ import (
 
 // Limits bound what one request, one file and one project may take. Zero stands for the usual.
 type Limits struct {
-	Check   time.Duration // working out an account before an act is refused; 20 s
-	Open    time.Duration // working out the account of what is opened; 60 s
-	Wait    time.Duration // for one's turn; 8 s
-	Upload  int64         // bytes handed in at once; 500 MB
-	Project int64         // bytes a project may keep; 10 GB
-	Spare   int64         // bytes that must stay free on the disk for files to be taken in; 400 MB
+	Check    time.Duration // working out an account before an act is refused; 20 s
+	Open     time.Duration // working out the account of what is opened; 60 s
+	Wait     time.Duration // for one's turn; 8 s
+	Upload   int64         // bytes handed in at once; 500 MB
+	Project  int64         // bytes a project may keep; 10 GB
+	Projects int           // that one person may own; 200
+	Spare    int64         // bytes that must stay free on the disk for files to be taken in; 400 MB
 }
 
 func (l Limits) filled() Limits {
@@ -47,6 +48,9 @@ func (l Limits) filled() Limits {
 	some(&l.Upload, 500<<20)
 	some(&l.Project, 10<<30)
 	some(&l.Spare, 400<<20)
+	if l.Projects == 0 {
+		l.Projects = 200
+	}
 	return l
 }
 

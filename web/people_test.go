@@ -15,6 +15,7 @@ import (
 	"testing"
 	"time"
 
+	"setfast/app"
 	"setfast/app/people"
 	"setfast/internal/bed"
 	"setfast/store"
@@ -485,6 +486,25 @@ func TestLinks(t *testing.T) {
 	g, _ := theApp.Store.PersonNamed(ctx, "guest")
 	if code, body := guest.ask("POST", fmt.Sprintf("/p/%d/people/%d", project, g.ID), url.Values{"role": {"reader"}}); code != 422 || !strings.Contains(body, "last owner") {
 		t.Errorf("the last owner: %d", code)
+	}
+}
+
+// TestQuota: nobody owns more projects than one person may.
+func TestQuota(t *testing.T) {
+	own := app.New(theApp.Store, nil)
+	own.Limits.Projects = 2
+	s, err := web.New(own, web.Options{People: cheap()})
+	if err != nil {
+		t.Fatal(err)
+	}
+	srv := httptest.NewServer(s.Handler())
+	defer srv.Close()
+	somebody(t, "Quentin", false)
+	a := at(t, srv).in("Quentin")
+	for n, want := range []int{303, 303, 422} {
+		if code, body := a.ask("POST", "/projects", url.Values{"name": {fmt.Sprint("mine ", n)}}); code != want || want == 422 && !strings.Contains(body, "own 2 projects") {
+			t.Errorf("project %d: %d", n+1, code)
+		}
 	}
 }
 

@@ -5,6 +5,7 @@ import (
 	"errors"
 	"slices"
 
+	"setfast/app/words"
 	"setfast/store"
 )
 
@@ -39,8 +40,21 @@ func RoleIn(ctx context.Context, s *store.Store, p store.Person, of string, id i
 	return project, Role(text), err
 }
 
-// Begin starts a project; who starts it owns it.
-func Begin(ctx context.Context, s *store.Store, p store.Person, name string) (int64, error) {
+// Begin starts a project; who starts it owns it. Nobody owns more than so many.
+func Begin(ctx context.Context, s *store.Store, p store.Person, name string, most int) (int64, error) {
+	roles, err := s.Roles(ctx, p.ID)
+	if err != nil {
+		return 0, err
+	}
+	owned := 0
+	for _, r := range roles {
+		if Role(r) == Owner {
+			owned++
+		}
+	}
+	if owned >= most {
+		return 0, words.Refuse("you own %d projects, as many as this server lets one person have; throw one away, or let somebody else own it", owned)
+	}
 	id, err := s.CreateProject(ctx, name)
 	if err == nil {
 		err = Own(ctx, s, p, id)

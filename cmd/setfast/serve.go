@@ -115,6 +115,8 @@ func runServe(c *call, withDemo bool) int {
 	requests := c.Bool("requests", false, "write a line for each request")
 	var o outward
 	o.flags(c.FlagSet, withDemo)
+	quota := c.Int("project-quota", 10<<10, "how many `MB` a project may keep")
+	each := c.Int("projects-each", 200, "how many `projects` one person may own")
 	var hooks names
 	c.Var(&hooks, "hooks-to", "a `host` or host:port that projects may tell of verdicts; may be given several times")
 	owner := c.String("owner", "", "where nobody can sign in yet: the `name` of the owner, who comes by a link that is printed")
@@ -158,6 +160,7 @@ func runServe(c *call, withDemo bool) int {
 	}
 	s.app.Log = log
 	s.app.HooksTo = hooks
+	s.app.Limits.Project, s.app.Limits.Projects = int64(*quota)<<20, *each
 	s.app.Kernel.Unfenced = s.app.Kernel.Unfenced || *unfenced
 	if s.app.Supplier, err = supplierOf(*sells); err != nil {
 		return fail(fmt.Errorf("%s: %w", *sells, plain(err)))

@@ -161,7 +161,7 @@ func (a *API) startProject(c *echo.Context) error {
 	if err != nil {
 		return err
 	}
-	id, err := people.Begin(c.Request().Context(), a.App.Store, ask.Who(c).Person, name)
+	id, err := people.Begin(c.Request().Context(), a.App.Store, ask.Who(c).Person, name, a.App.Limits.Projects)
 	if err != nil {
 		return err
 	}

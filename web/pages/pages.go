@@ -182,7 +182,7 @@ func (p *Pages) createProject(c *echo.Context) error {
 	if err != nil {
 		return err
 	}
-	n, err := people.Begin(c.Request().Context(), p.App.Store, ask.Who(c).Person, name)
+	n, err := people.Begin(c.Request().Context(), p.App.Store, ask.Who(c).Person, name, p.App.Limits.Projects)
 	if err != nil {
 		return err
 	}
