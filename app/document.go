@@ -2,6 +2,8 @@ package app
 
 import (
 	"context"
+	"crypto/sha256"
+	"encoding/hex"
 	"errors"
 	"fmt"
 	"maps"
@@ -271,6 +273,24 @@ func (g *gathered) same(o *gathered) bool {
 		}
 	}
 	return true
+}
+
+// Fingerprint is the same as long as nothing that assemblies are made of has changed: their logs, those of what they use, and their parts.
+func (a *App) Fingerprint(ctx context.Context, ids ...int64) (string, error) {
+	h := sha256.New()
+	for _, id := range ids {
+		g, err := a.gathered(ctx, id)
+		if err != nil {
+			return "", err
+		}
+		for _, k := range slices.Sorted(maps.Keys(g.seqs)) {
+			fmt.Fprintf(h, "a%d %d\n", k, g.seqs[k])
+		}
+		for _, k := range slices.Sorted(maps.Keys(g.parts)) {
+			fmt.Fprintf(h, "%q %+v\n", k, g.parts[k])
+		}
+	}
+	return hex.EncodeToString(h.Sum(nil)), nil
 }
 
 // newGap finds one that was not there before.

@@ -212,7 +212,13 @@ func (a *App) Await(ctx context.Context, project int64, kind string, args any, t
 			tell(j.Gone)
 			continue
 		}
-		if j.State != "done" {
+		switch {
+		case j.State == "done":
+		case j.Message == store.ErrNotFound.Error():
+			return store.ErrNotFound
+		case j.Message == store.ErrBusy.Error():
+			return store.ErrBusy
+		default:
 			return words.Refuse("%s", j.Message)
 		}
 		z, err := gzip.NewReader(bytes.NewReader(j.Answer))

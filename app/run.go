@@ -189,7 +189,7 @@ func (r *Ran) thin() {
 // Running is a run that is asked for: as what is shown, or as a file.
 type Running struct {
 	Assembly int64           `json:"assembly"`
-	Seq      int64           `json:"seq"` // as it stands
+	Of       string          `json:"of"` // its fingerprint: how it and all it uses stand
 	Drive    json.RawMessage `json:"drive"`
 	As       string          `json:"as,omitempty"`    // csv or svg; else what is met on the way
 	Title    string          `json:"title,omitempty"` // of the drawing
@@ -228,6 +228,8 @@ func (a *App) AwaitRun(ctx context.Context, r Running, tell func(gone float64), 
 	if err != nil {
 		return err
 	}
-	r.Seq = st.Seq
+	if r.Of, err = a.Fingerprint(ctx, r.Assembly); err != nil {
+		return err
+	}
 	return a.Await(ctx, st.Project, "run", r, tell, out)
 }

@@ -70,7 +70,7 @@ type marks struct {
 type marking struct {
 	Project, Key int64
 	Of           []int64
-	Seqs         []int64 // that they stand at
+	As           string // the fingerprint of all of them
 }
 
 var _ = app.Jobs("mark", func(ctx context.Context, a *app.App, args []byte, _ func(float64)) (any, error) {
@@ -166,8 +166,8 @@ func (p *Papers) marking(c *echo.Context, n int64) error {
 		return c.Render(http.StatusOK, "marking.html", v)
 	}
 	asked := marking{Project: n, Key: v.Key, Of: ids}
-	for _, a := range all {
-		asked.Seqs = append(asked.Seqs, a.Seq)
+	if asked.As, err = p.App.Fingerprint(ctx, append(ids, v.Key)...); err != nil {
+		return err
 	}
 	if err := p.App.Await(ctx, n, "mark", asked, nil, &v.marks); err != nil {
 		return err

@@ -3,6 +3,8 @@ package papers
 import (
 	"bytes"
 	"cmp"
+	"context"
+	"encoding/json"
 	"fmt"
 	"html/template"
 	"maps"
@@ -25,6 +27,8 @@ type sheetView struct {
 	head
 	Sheet  *sheet.Sheet
 	SVG    template.HTML
+	Wide   float64
+	High   float64
 	Why    string // nothing is drawn
 	Views  []choice
 	Ways   []choice // of coming apart, that have names
@@ -75,10 +79,8 @@ func (v *sheetView) calls(field string, lines []string) {
 	for _, m := range v.Marks {
 		says[m.Ref] = m.Label
 	}
-	if v.Sheet != nil {
-		for _, x := range v.Sheet.Spots {
-			says[x.Ref] = x.Says
-		}
+	for _, x := range v.Spots {
+		says[x.Ref] = x.Says
 	}
 	for i, line := range lines {
 		view, refs, _ := strings.Cut(line, ":")
@@ -139,6 +141,9 @@ func (p *Papers) sheet(c *echo.Context, n int64) error {
 	}
 	q := c.QueryParams()
 	as := q.Get("as")
+	if as != "" && sheetKinds[as] == "" {
+		return ask.Refuse("a sheet goes out as pdf, dxf or svg")
+	}
 	sheets, err := p.App.SheetsKept(c.Request().Context(), n)
 	if err != nil {
 		return err
@@ -180,9 +185,12 @@ func (p *Papers) sheet(c *echo.Context, n int64) error {
 	v.Sizes = choices(sheet.SizeNames(), func(s string) bool { return s == in.Size })
 	v.Scales = choices(sheet.ScaleNames(), func(s string) bool { return s == in.Scale })
 	in.Title.Sheet = numbered(sheets, called)
-	asked.Pointed = as == ""
-	s, err := p.App.Draw(c.Request().Context(), n, asked)
-	if err != nil {
+	d := drawing{Assembly: n, Name: h.Asm.Name, Query: q.Encode(), As: as, Unit: h.Project.Unit, Sheet: in.Title.Sheet}
+	if d.Of, err = p.App.Fingerprint(c.Request().Context(), n); err != nil {
+		return err
+	}
+	var got drawn
+	if err := p.App.Await(c.Request().Context(), h.Project.ID, "sheet", d, nil, &got); err != nil {
 		if msg, ok := refused(err); ok && as == "" {
 			v.Why = msg
 			v.calls("dims", asked.Dims)
@@ -191,30 +199,69 @@ func (p *Papers) sheet(c *echo.Context, n int64) error {
 		}
 		return err
 	}
-	var out bytes.Buffer
-	switch as {
-	case "pdf":
-		err = paper.WritePDF(&out, h.Asm.Name, s.Drawing)
-		if err == nil {
-			return blob(c, h.Asm.Name+".pdf", "application/pdf", out.Bytes())
-		}
-	case "dxf":
-		if err = s.Drawing.WriteDXF(&out); err == nil {
-			return blob(c, h.Asm.Name+".dxf", "image/vnd.dxf", out.Bytes())
-		}
-	default:
-		if err = s.Drawing.WriteSVG(&out); err == nil && as == "svg" {
-			return blob(c, h.Asm.Name+".svg", "image/svg+xml", out.Bytes())
-		}
+	if kind := sheetKinds[as]; kind != "" {
+		return blob(c, h.Asm.Name+"."+as, kind, got.File)
 	}
-	if err != nil {
-		return err
-	}
-	v.Sheet, v.SVG, v.Spots = s, template.HTML(out.String()), spots(s)
+	v.Sheet, v.SVG, v.Spots, v.Wide, v.High = got.Sheet, template.HTML(got.File), got.Spots, got.Wide, got.High
 	v.calls("dims", asked.Dims)
 	v.calls("details", asked.Details)
 	return c.Render(http.StatusOK, "paper_sheet.html", v)
 }
+
+// sheetKinds are the files that a sheet goes out as, with what they are to browsers.
+var sheetKinds = map[string]string{"pdf": "application/pdf", "dxf": "image/vnd.dxf", "svg": "image/svg+xml"}
+
+// drawing is a sheet that is asked for: to be shown, or as a file.
+type drawing struct {
+	Assembly        int64
+	Of              string // the fingerprint of the assembly
+	Name, Query     string
+	As, Unit, Sheet string
+}
+
+// drawn is what came of it.
+type drawn struct {
+	Sheet *sheet.Sheet
+	Wide  float64
+	High  float64
+	Spots []spot
+	File  []byte // SVG where it is shown
+}
+
+var _ = app.Jobs("sheet", func(ctx context.Context, a *app.App, args []byte, _ func(float64)) (any, error) {
+	var d drawing
+	if err := json.Unmarshal(args, &d); err != nil {
+		return nil, err
+	}
+	q, err := url.ParseQuery(d.Query)
+	if err != nil {
+		return nil, err
+	}
+	asked, err := askedOf(q)
+	if err != nil {
+		return nil, err
+	}
+	asked.In.Unit, asked.In.Title.Unit, asked.In.Title.Sheet, asked.Pointed = d.Unit, d.Unit, d.Sheet, d.As == ""
+	s, err := a.Draw(ctx, d.Assembly, asked)
+	if err != nil {
+		return nil, err
+	}
+	out := drawn{Sheet: s, Wide: s.Drawing.W, High: s.Drawing.H}
+	var file bytes.Buffer
+	switch d.As {
+	case "pdf":
+		err = paper.WritePDF(&file, d.Name, s.Drawing)
+	case "dxf":
+		err = s.Drawing.WriteDXF(&file)
+	default:
+		err = s.Drawing.WriteSVG(&file)
+	}
+	out.File = file.Bytes()
+	if d.As == "" {
+		out.Spots = spots(s)
+	}
+	return out, err
+})
 
 // askedOf reads what a sheet is asked for.
 func askedOf(q url.Values) (asked app.Paper, err error) {
