@@ -53,6 +53,9 @@ func clientError(what string, err error, errs *bytes.Buffer) error {
 // Backup writes all data of a database to a file, as they are at one moment, while others go on writing. A file that is there
 // already is replaced once the new one is whole.
 func Backup(ctx context.Context, dsn, file string) (size int64, err error) {
+	if dsn, err = oneThatAnswers(ctx, dsn); err != nil {
+		return 0, err
+	}
 	cfg, err := settled(dsn)
 	if err != nil {
 		return 0, err
@@ -150,6 +153,10 @@ var ErrHasData = errors.New("there are projects here already; --replace puts the
 // all of it has come. Nobody else may use the database meanwhile.
 func Restore(ctx context.Context, dsn, file string, replace bool) error {
 	if err := whole(file); err != nil {
+		return err
+	}
+	dsn, err := oneThatAnswers(ctx, dsn)
+	if err != nil {
 		return err
 	}
 	s, err := Open(ctx, dsn)

@@ -33,6 +33,29 @@ func eachAddress(dsn string) []string {
 	return out
 }
 
+// oneThatAnswers is the address of the first server of several that is well.
+func oneThatAnswers(ctx context.Context, dsn string) (string, error) {
+	all := eachAddress(dsn)
+	if len(all) == 1 {
+		return dsn, nil
+	}
+	var errs []error
+	for _, one := range all {
+		n, err := newNodes(one)
+		if err != nil {
+			return "", err
+		}
+		try, cancel := context.WithTimeout(ctx, greetTime)
+		c, err := n.Connect(try)
+		cancel()
+		if err == nil {
+			return one, c.Close()
+		}
+		errs = append(errs, err)
+	}
+	return "", fmt.Errorf("no server of the cluster answers: %w", errors.Join(errs...))
+}
+
 const (
 	restTime  = 2 * time.Second // for which a server that was not well is left alone, where there are others
 	greetTime = 3 * time.Second // within which one of several servers has to let us in

@@ -10,6 +10,8 @@ import (
 	"net/http"
 	"net/http/httptest"
 	"net/url"
+	"os"
+	"path/filepath"
 	"regexp"
 	"strings"
 	"testing"
@@ -384,7 +386,8 @@ func somebodyOnce(t *testing.T, name string) {
 
 // TestLinks: a link lets in once, within its time, whom it is for; a new password ends what the old one opened; tokens end when they are revoked.
 func TestLinks(t *testing.T) {
-	srv := team(t, web.Options{})
+	mails := t.TempDir()
+	srv := team(t, web.Options{Mail: people.Folder{Dir: mails, From: "setfast@example.org"}})
 	ctx := context.Background()
 	project := firstProject(t)
 	somebody(t, "Host", true)
@@ -397,8 +400,16 @@ func TestLinks(t *testing.T) {
 		}
 		return m
 	}
-	_, body := host.ask("POST", fmt.Sprintf("/p/%d/invite", project), url.Values{"role": {"editor"}})
+	_, body := host.ask("POST", fmt.Sprintf("/p/%d/invite", project), url.Values{"role": {"editor"}, "mail": {"guest@example.org"}})
 	into := link(body)
+	if files, _ := filepath.Glob(filepath.Join(mails, "*.eml")); len(files) != 1 || !strings.Contains(body, "It went to guest@example.org") {
+		t.Errorf("mails: %v", files)
+	} else if data, err := os.ReadFile(files[0]); err != nil || !strings.Contains(string(data), srv.URL+into) {
+		t.Errorf("%v: the mail lacks the link: %s", err, data)
+	}
+	if _, body := host.ask("POST", "/people", url.Values{"name": {"Unreached"}, "mail": {"nonsense"}}); !strings.Contains(body, "The link was not sent") || !strings.Contains(body, "/join/") {
+		t.Error("a mail that cannot be sent is not told, or the link is not shown")
+	}
 	guest := at(t, srv)
 	if code, body := guest.ask("GET", into, nil); code != 200 || !strings.Contains(body, "Host invites you as editor") {
 		t.Errorf("%d %s", code, body)

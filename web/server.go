@@ -52,6 +52,7 @@ type Options struct {
 	Proxied  bool         // a proxy on this machine speaks TLS and tells from where people come
 	TLS      *tls.Config  // spoken here; nil: not
 	People   *people.Door // lets people in; nil: the usual
+	Mail     people.Mail  // by which links are sent; nil: they are not
 }
 
 // Server serves the interface.
@@ -97,7 +98,7 @@ func New(a *app.App, o Options) (*Server, error) {
 	if o.People == nil {
 		o.People = people.New(a.Store)
 	}
-	d := door.New(a, o.People, door.Options{Solo: o.Solo, Secure: o.TLS != nil || o.Proxied, Proxied: o.Proxied})
+	d := door.New(a, o.People, door.Options{Solo: o.Solo, Secure: o.TLS != nil || o.Proxied, Proxied: o.Proxied, Mail: o.Mail})
 	e.Use(s.meter.count, s.logged, middleware.Recover(), s.headers, d.Ask)
 	e.Use(middleware.GzipWithConfig(middleware.GzipConfig{Skipper: func(c *echo.Context) bool { // states are packed once for all, streams are not
 		path := c.Request().URL.Path

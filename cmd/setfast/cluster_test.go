@@ -9,6 +9,7 @@ import (
 	"net/http"
 	"net/url"
 	"os"
+	"path/filepath"
 	"strings"
 	"sync"
 	"testing"
@@ -162,6 +163,11 @@ func TestCluster(t *testing.T) {
 	step("it is back", 4*time.Second)
 	stop()
 	writing.Wait()
+	n[0].Kill() // a backup is of whoever answers
+	if code, out, errs := do("backup", filepath.Join(t.TempDir(), "b.gz"), "--database", at(0)); code != 0 {
+		t.Errorf("backup: %d %s %s", code, out, errs)
+	}
+	n[0].Again(t)
 	acknowledged, moved := 0, 0
 	var longest time.Duration
 	for _, w := range writers {

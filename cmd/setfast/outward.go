@@ -23,6 +23,8 @@ type outward struct {
 	listen, cert, key string
 	solo, proxied     bool
 	hosts             names
+	smtp, mailDir     string
+	from              string
 }
 
 func (o *outward) flags(fs *flag.FlagSet, solo bool) {
@@ -31,6 +33,9 @@ func (o *outward) flags(fs *flag.FlagSet, solo bool) {
 	fs.StringVar(&o.cert, "tls-cert", "", "the `file` of the certificate, and those that lead to it, for TLS")
 	fs.StringVar(&o.key, "tls-key", "", "the `file` of its key")
 	fs.BoolVar(&o.proxied, "proxied", false, "a proxy on this machine speaks TLS and tells from where people come")
+	fs.StringVar(&o.smtp, "smtp", "", "the mail server, `host:port`, by which links are sent; SETFAST_SMTP_USER and SETFAST_SMTP_PASSWORD where it wants them")
+	fs.StringVar(&o.mailDir, "mail-folder", "", "a `folder` into which mails are written in place of being sent")
+	fs.StringVar(&o.from, "mail-from", "", "the `address` that mails come from")
 	fs.Var(&o.hosts, "host", "a `name` to answer to besides localhost, such as setfast.example; may be given several times")
 }
 
@@ -43,6 +48,8 @@ func (o *outward) check() (*tls.Config, error) {
 		return nil, fmt.Errorf("--listen takes an address such as 127.0.0.1 or 0.0.0.0, not %q", o.listen)
 	case o.solo && (!near || o.proxied || len(o.hosts) > 0):
 		return nil, errors.New("with --solo nobody signs in, so the server must be reached from this machine alone: leave --listen, --host and --proxied out, or let people sign in with --solo=false")
+	case (o.smtp != "" || o.mailDir != "") && o.from == "":
+		return nil, errors.New("--smtp and --mail-folder want --mail-from, the address that mails come from")
 	case (o.cert == "") != (o.key == ""):
 		return nil, errors.New("--tls-cert and --tls-key go together")
 	case o.proxied && (o.cert != "" || !near):
@@ -57,6 +64,17 @@ func (o *outward) check() (*tls.Config, error) {
 		return nil, err
 	}
 	return &tls.Config{MinVersion: tls.VersionTLS12, GetCertificate: c.get, NextProtos: []string{"h2", "http/1.1"}}, nil
+}
+
+// mail is how links are sent; nil: they are not.
+func (o *outward) mail() people.Mail {
+	switch {
+	case o.mailDir != "":
+		return people.Folder{Dir: o.mailDir, From: o.from}
+	case o.smtp != "":
+		return people.SMTP{Address: o.smtp, From: o.from, User: os.Getenv("SETFAST_SMTP_USER"), Password: os.Getenv("SETFAST_SMTP_PASSWORD")}
+	}
+	return nil
 }
 
 // certificate is read again when its file has changed: certificates are renewed while the server runs.

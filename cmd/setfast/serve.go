@@ -170,7 +170,7 @@ func runServe(c *call, withDemo bool) int {
 			return fail(err)
 		}
 	}
-	srv, err := web.New(s.app, web.Options{Log: log, Requests: *requests, Hosts: o.hosts, Solo: o.solo, Proxied: o.proxied, TLS: inward,
+	srv, err := web.New(s.app, web.Options{Log: log, Requests: *requests, Hosts: o.hosts, Solo: o.solo, Proxied: o.proxied, TLS: inward, Mail: o.mail(),
 		Exercises: func(ctx context.Context, of store.Person) (int64, error) { return demo.Exercises(ctx, s.app, of) }})
 	if err != nil {
 		return fail(err)

@@ -27,6 +27,7 @@ type Door struct {
 	sessions *scs.SessionManager
 	solo     bool
 	proxied  bool
+	mail     people.Mail // nil: links are handed on by those who make them
 }
 
 // sessionTime is how long a browser stays signed in.
@@ -43,6 +44,7 @@ type Options struct {
 	Solo    bool // without sign-in
 	Secure  bool // by TLS, here or before a proxy
 	Proxied bool // by a proxy on this machine, which tells from where
+	Mail    people.Mail
 }
 
 // New makes a door; its people come in by d.
@@ -56,7 +58,7 @@ func New(a *app.App, d *people.Door, o Options) *Door {
 		m.Cookie.Name, m.Cookie.Secure = "__Host-setfast", true
 	}
 	m.Cookie.HttpOnly, m.Cookie.SameSite, m.Cookie.Path = true, http.SameSiteLaxMode, "/"
-	return &Door{app: a, people: d, sessions: m, solo: o.Solo, proxied: o.Proxied}
+	return &Door{app: a, people: d, sessions: m, solo: o.Solo, proxied: o.Proxied, mail: o.Mail}
 }
 
 // Unlisted are routes of which nothing says what they need.

@@ -20,6 +20,8 @@ type membersView struct {
 	Link    string // that was just made, shown this once
 	As      people.Role
 	Why     string
+	Mails   bool
+	Sent    string
 	Hooks   []store.Hook
 	HooksTo []string
 	Secret  string // of a hook that was just made, shown this once
@@ -50,7 +52,7 @@ func (d *Door) showMembers(c *echo.Context, n int64, code int, v membersView) (e
 	if v.Hooks, err = d.app.Store.Hooks(ctx, n); err != nil {
 		return err
 	}
-	v.HooksTo = d.app.HooksTo
+	v.HooksTo, v.Mails = d.app.HooksTo, d.mail != nil
 	v.Head = ask.NewHead(c, v.Project.Name+" · People")
 	return c.Render(code, "members.html", v)
 }
@@ -108,7 +110,13 @@ func (d *Door) invite(c *echo.Context, n int64) error {
 	if err != nil {
 		return err
 	}
-	return d.showMembers(c, n, http.StatusOK, membersView{Link: d.full(c, secret), As: role})
+	p, err := d.app.Store.Project(c.Request().Context(), n)
+	if err != nil {
+		return err
+	}
+	v := membersView{Link: d.full(c, secret), As: role}
+	v.Sent, v.Why = d.send(c, v.Link, p.Name)
+	return d.showMembers(c, n, http.StatusOK, v)
 }
 
 // addHook lets an address be told of verdicts.

@@ -3,6 +3,7 @@ package door
 import (
 	"errors"
 	"net/http"
+	"strings"
 
 	"github.com/labstack/echo/v5"
 
@@ -30,13 +31,15 @@ type peopleView struct {
 	Link   string // that was just made, shown this once
 	For    string // whom it is for
 	Why    string
+	Mails  bool
+	Sent   string // to which address the link went
 }
 
 // list shows everybody.
 func (d *Door) list(c *echo.Context) error { return d.showPeople(c, http.StatusOK, peopleView{}) }
 
 func (d *Door) showPeople(c *echo.Context, code int, v peopleView) (err error) {
-	v.Head = ask.NewHead(c, "People")
+	v.Head, v.Mails = ask.NewHead(c, "People"), d.mail != nil
 	if v.People, err = d.app.Store.People(c.Request().Context()); err != nil {
 		return err
 	}
@@ -51,7 +54,26 @@ func (d *Door) told(c *echo.Context, who, secret string, err error) error {
 	if err != nil {
 		return err
 	}
-	return d.showPeople(c, http.StatusOK, peopleView{Link: d.full(c, secret), For: who})
+	v := peopleView{Link: d.full(c, secret), For: who}
+	v.Sent, v.Why = d.send(c, v.Link, "")
+	return d.showPeople(c, http.StatusOK, v)
+}
+
+// send sends a link where an address is given and that can be done; it tells where to, or why not. The link is shown all the same.
+func (d *Door) send(c *echo.Context, link, project string) (sent, why string) {
+	to := strings.TrimSpace(c.FormValue("mail"))
+	if to == "" || d.mail == nil {
+		return "", ""
+	}
+	what := "Setfast"
+	if project != "" {
+		what = project
+	}
+	text := ask.Who(c).Name + " lets you into " + what + ". This link does so once; follow it within its time and choose a password:\n\n" + link + "\n"
+	if err := d.mail.Send(to, what+": a link to come in", text); err != nil {
+		return "", "The link was not sent: " + err.Error()
+	}
+	return to, ""
 }
 
 // full is a link as it is sent to somebody.
