@@ -21,12 +21,12 @@ type Project struct {
 
 // Projects lists all projects, those changed last first.
 func (s *Store) Projects(ctx context.Context) ([]Project, error) {
-	list, err := all(ctx, s.db, `SELECT p.id, p.name, p.created, p.archived IS NOT NULL,
+	list, err := all(ctx, s.db, `SELECT p.id, p.name, p.created, p.archived IS NOT NULL, p.unit,
 		(SELECT COUNT(*) FROM parts WHERE project_id=p.id AND off IS NULL), (SELECT COUNT(*) FROM assemblies WHERE project_id=p.id AND off IS NULL),
 		COALESCE((SELECT MAX(e.at) FROM assemblies a JOIN edits e ON e.assembly_id=a.id AND e.seq=a.seq WHERE a.project_id=p.id), p.created) AS changed
 		FROM projects p ORDER BY changed DESC, p.id DESC`, nil, func(r scanner) (p Project, err error) {
 		p.Verdicts = map[string]int{}
-		return p, r.Scan(&p.ID, &p.Name, &p.Created, &p.Archived, &p.Parts, &p.Assemblies, &p.Changed)
+		return p, r.Scan(&p.ID, &p.Name, &p.Created, &p.Archived, &p.Unit, &p.Parts, &p.Assemblies, &p.Changed)
 	})
 	if err != nil {
 		return nil, err

@@ -129,9 +129,12 @@ func TestAPI(t *testing.T) {
 	}
 	at := fmt.Sprint("/projects/", project.ID)
 	other.ask("GET", at+"/assemblies", nil, 404, "not in its project", nil)
-	var list []struct{ ID int64 }
+	var list []struct {
+		ID   int64
+		Unit string
+	}
 	p.ask("GET", "/projects", nil, 200, "", &list)
-	if len(list) != 1 || list[0].ID != project.ID {
+	if len(list) != 1 || list[0].ID != project.ID || list[0].Unit != "mm" {
 		t.Errorf("projects: %v", list)
 	}
 	step, err := os.ReadFile(filepath.Join("..", "kernel", "testdata", "as1-oc-214.stp"))
