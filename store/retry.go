@@ -30,6 +30,7 @@ const (
 	erRecordFileFull  = 1114
 	erLockWait        = 1205
 	erDeadlock        = 1213
+	erGone            = 1032 // a row that another deleted or moved in an index while it was looked up
 	erDuplicate       = 1062
 	erShutdown        = 1053
 	erTooMany         = 1040
@@ -81,9 +82,9 @@ func retryIf(ctx context.Context, again func(error) bool, f func() error) error 
 			return nil
 		case n == erDiskFull || n == erRecordFileFull:
 			return errors.Join(ErrFull, err)
-		case n == erLockWait && try >= 2, n == erDeadlock && try >= mostTries:
+		case n == erLockWait && try >= 2, (n == erDeadlock || n == erGone) && try >= mostTries:
 			return errors.Join(ErrBusy, err)
-		case n == erLockWait || n == erDeadlock:
+		case n == erLockWait || n == erDeadlock || n == erGone:
 		case ctx.Err() != nil:
 			return timeout(ctx, err)
 		case again(err):

@@ -31,6 +31,9 @@ func TestRetry(t *testing.T) {
 		{"a lost connection", mysql.ErrInvalidConn, 3, nil, 4},
 		{"a broken one", io.ErrUnexpectedEOF, 2, nil, 3},
 		{"too many connections", my(erTooMany), 2, nil, 3},
+		{"a row that went while it was looked up", my(erGone), 3, nil, 4},
+		{"a node cut off from its cluster", my(erUnready), 3, nil, 4},
+		{"one cut off while it committed", my(erCommit), 2, nil, 3},
 		{"a full disk", my(erRecordFileFull), 1, ErrFull, 1},
 		{"a mistake", broken, 1, broken, 1},
 	} {
