@@ -51,9 +51,9 @@ func (a *App) SetTask(ctx context.Context, t store.Task) (err error) {
 
 // BeginTask gives a student an assembly of their own to work on: in a project of theirs, which those who teach may look at. Begun again it is the same.
 func (a *App) BeginTask(ctx context.Context, t store.Task, who store.Person) (int64, error) {
-	w, err := a.workOf(ctx, t, who.ID)
-	if err != nil || w.Own != 0 {
-		return w.Own, err
+	works, err := a.Store.WorksOf(ctx, t.Project, who.ID)
+	if own := works[t.ID].Own; err != nil || own != 0 {
+		return own, err
 	}
 	if t.Closed {
 		return 0, words.Refuse("%s is closed", t.Name)
@@ -93,17 +93,6 @@ func (a *App) place(ctx context.Context, class int64, who store.Person) (int64, 
 	return a.Store.MakePlace(ctx, class, who.ID, clip(p.Name+" · "+who.Name, words.MostProject), string(people.Owner), string(people.Reader), teachers)
 }
 
-// workOf is what a student has done on a task so far.
-func (a *App) workOf(ctx context.Context, t store.Task, person int64) (store.Work, error) {
-	list, err := a.Store.Works(ctx, t.Project, string(people.Student))
-	for _, w := range list {
-		if w.Task == t.ID && w.Person == person {
-			return w, err
-		}
-	}
-	return store.Work{Task: t.ID, Person: person}, err
-}
-
 // HandIn copies a student's assembly into the class, under the student's name, in the place of what they handed in before.
 func (a *App) HandIn(ctx context.Context, t store.Task, who store.Person, own int64) error {
 	if t.Closed {
@@ -120,7 +109,7 @@ func (a *App) HandIn(ctx context.Context, t store.Task, who store.Person, own in
 	if err != nil {
 		return err
 	}
-	before, err := a.workOf(ctx, t, who.ID)
+	works, err := a.Store.WorksOf(ctx, t.Project, who.ID)
 	if err != nil {
 		return err
 	}
@@ -131,8 +120,8 @@ func (a *App) HandIn(ctx context.Context, t store.Task, who store.Person, own in
 	if err := a.Store.HandIn(ctx, t.ID, who.ID, own, id); err != nil {
 		return err
 	}
-	if before.Handed != 0 && before.Handed != id {
-		return a.Store.TakeOff(ctx, AssemblyKey(before.Handed))
+	if before := works[t.ID].Handed; before != 0 && before != id {
+		return a.Store.TakeOff(ctx, AssemblyKey(before))
 	}
 	return nil
 }
@@ -192,12 +181,13 @@ func (a *App) Mine(ctx context.Context, class int64, who store.Person) ([]Mine, 
 	if err != nil {
 		return nil, err
 	}
+	works, err := a.Store.WorksOf(ctx, class, who.ID)
+	if err != nil {
+		return nil, err
+	}
 	var out []Mine
 	for _, t := range tasks {
-		w, err := a.workOf(ctx, t, who.ID)
-		if err != nil {
-			return nil, err
-		}
+		w := works[t.ID]
 		m := Mine{Task: t, Work: w, IsLate: w.At.Valid && t.Late(w.At.Time)}
 		if t.Shown && t.Key != 0 && w.Handed != 0 {
 			_, marked, err := a.Mark(ctx, class, t.Key, []int64{w.Handed})

@@ -19,7 +19,7 @@ type Link struct {
 }
 
 // ErrUsed says that a link was followed before.
-var ErrUsed = errors.New("this link was used already; ask for another")
+var ErrUsed error = &Refusal{"this link was used already; ask for another"}
 
 // AddLink keeps a link.
 func (s *Store) AddLink(ctx context.Context, l Link) error {

@@ -3,7 +3,6 @@ package store
 import (
 	"context"
 	"database/sql"
-	"errors"
 	"fmt"
 )
 
@@ -35,7 +34,7 @@ func (s *Store) RoleIn(ctx context.Context, of string, id, person int64) (projec
 }
 
 // ErrLastOwner says that a project would have no owner.
-var ErrLastOwner = errors.New("this is the project's last owner; make somebody else one first")
+var ErrLastOwner error = &Refusal{"this is the project's last owner; make somebody else one first"}
 
 // SetRole makes somebody a member of a project, or changes what they are there; without a role they are one no longer.
 func (s *Store) SetRole(ctx context.Context, project, person int64, role, owner string) error {

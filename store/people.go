@@ -18,8 +18,13 @@ type Person struct {
 	Made     time.Time
 }
 
+// Refusal is a change that would break a rule of what is kept; it is told to users as it is.
+type Refusal struct{ Msg string }
+
+func (e *Refusal) Error() string { return e.Msg }
+
 // ErrTaken says that a name is somebody else's.
-var ErrTaken = errors.New("somebody has this name already; choose another")
+var ErrTaken error = &Refusal{"somebody has this name already; choose another"}
 
 const personColumns = "id, name, password, chief, barred, era, made"
 
@@ -86,7 +91,7 @@ func (s *Store) SignOut(ctx context.Context, id int64) error {
 }
 
 // ErrLastChief says that nobody would be left to look after the people.
-var ErrLastChief = errors.New("this is the last administrator; make somebody else one first")
+var ErrLastChief error = &Refusal{"this is the last administrator; make somebody else one first"}
 
 // Bar keeps somebody from signing in, or lets them in again.
 func (s *Store) Bar(ctx context.Context, id int64, barred bool) error {

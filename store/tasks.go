@@ -110,10 +110,22 @@ type Work struct {
 
 // Works lists what the students of a class have done, by task and name: with nothing yet as well.
 func (s *Store) Works(ctx context.Context, class int64, student string) ([]Work, error) {
+	return s.works(ctx, "t.project_id=? AND (w.person_id IS NOT NULL OR EXISTS (SELECT 1 FROM members m WHERE m.project_id=t.project_id AND m.person_id=p.id AND m.role=?))", class, student)
+}
+
+// WorksOf is what one student of a class has done, by task.
+func (s *Store) WorksOf(ctx context.Context, class, person int64) (map[int64]Work, error) {
+	list, err := s.works(ctx, "t.project_id=? AND p.id=?", class, person)
+	out := make(map[int64]Work, len(list))
+	for _, w := range list {
+		out[w.Task] = w
+	}
+	return out, err
+}
+
+func (s *Store) works(ctx context.Context, which string, args ...any) ([]Work, error) {
 	return all(ctx, s.db, `SELECT t.id, p.id, p.name, COALESCE(w.own_id,0), COALESCE(w.handed_id,0), w.handed, COALESCE(w.remark,'')
-		FROM tasks t JOIN people p LEFT JOIN works w ON w.task_id=t.id AND w.person_id=p.id
-		WHERE t.project_id=? AND (w.person_id IS NOT NULL OR EXISTS (SELECT 1 FROM members m WHERE m.project_id=t.project_id AND m.person_id=p.id AND m.role=?))
-		ORDER BY t.id, p.name`, []any{class, student}, func(r scanner) (w Work, err error) {
+		FROM tasks t JOIN people p LEFT JOIN works w ON w.task_id=t.id AND w.person_id=p.id WHERE `+which+" ORDER BY t.id, p.name", args, func(r scanner) (w Work, err error) {
 		return w, r.Scan(&w.Task, &w.Person, &w.Name, &w.Own, &w.Handed, &w.At, &w.Remark)
 	})
 }

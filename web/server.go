@@ -189,6 +189,7 @@ func said(err error) (code int, msg string) {
 	var iu *store.ErrInUse
 	var he *echo.HTTPError
 	var no *door.Refused
+	var sr *store.Refusal
 	switch {
 	case errors.As(err, &no):
 		return no.Code, no.Msg
@@ -202,8 +203,8 @@ func said(err error) (code int, msg string) {
 		return http.StatusConflict, err.Error()
 	case errors.Is(err, store.ErrNothing):
 		return http.StatusUnprocessableEntity, store.ErrNothing.Error()
-	case errors.Is(err, store.ErrTaken), errors.Is(err, store.ErrUsed), errors.Is(err, store.ErrLastChief), errors.Is(err, store.ErrLastOwner):
-		return http.StatusUnprocessableEntity, err.Error()
+	case errors.As(err, &sr):
+		return http.StatusUnprocessableEntity, sr.Msg
 	case errors.Is(err, store.ErrRemembered):
 		return http.StatusUnprocessableEntity, store.ErrRemembered.Error()
 	case errors.Is(err, store.ErrFull):

@@ -3,19 +3,20 @@ package people
 import (
 	"context"
 	"errors"
+	"maps"
 	"slices"
 
 	"setfast/app/words"
 	"setfast/store"
 )
 
-// Visible are the projects that somebody is in.
-func Visible(ctx context.Context, s *store.Store, p store.Person, all []store.Project) ([]store.Project, error) {
+// RolesOf tells what somebody is in each project: an administrator does everything everywhere.
+func RolesOf(ctx context.Context, s *store.Store, p store.Person) (in func(project int64) Role, err error) {
 	if p.Chief {
-		return all, nil
+		return func(int64) Role { return Owner }, nil
 	}
 	roles, err := s.Roles(ctx, p.ID)
-	return slices.DeleteFunc(slices.Clone(all), func(x store.Project) bool { return !Role(roles[x.ID]).May(Attend) }), err
+	return func(project int64) Role { return Role(roles[project]) }, err
 }
 
 // Owned are the projects that somebody owns, not those that an administrator may do everything in; where nobody signs in, all.
@@ -46,13 +47,8 @@ func Begin(ctx context.Context, s *store.Store, p store.Person, name string, mos
 	if err != nil {
 		return 0, err
 	}
-	owned := 0
-	for _, r := range roles {
-		if Role(r) == Owner {
-			owned++
-		}
-	}
-	if owned >= most {
+	maps.DeleteFunc(roles, func(_ int64, r string) bool { return Role(r) != Owner })
+	if owned := len(roles); owned >= most {
 		return 0, words.Refuse("you own %d projects, as many as this server lets one person have; throw one away, or let somebody else own it", owned)
 	}
 	id, err := s.CreateProject(ctx, name)

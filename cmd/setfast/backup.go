@@ -26,23 +26,15 @@ func runBackup(c *call) int {
 	ctx, stop := signal.NotifyContext(context.Background(), os.Interrupt, syscall.SIGTERM)
 	defer stop()
 	size, err := func() (int64, error) {
-		if w.dsn != "" {
-			return store.Backup(ctx, w.dsn, file)
-		}
-		dir := filepath.Join(w.dir, "db")
-		if _, err := os.Stat(filepath.Join(dir, "data")); err != nil {
+		if _, err := os.Stat(filepath.Join(w.dir, "db", "data")); w.dsn == "" && err != nil {
 			return 0, fmt.Errorf("there are no data in %s", w.dir)
 		}
-		socket, running := private.Running(dir)
-		if !running {
-			db, err := private.Start(ctx, dir)
-			if err != nil {
-				return 0, err
-			}
-			defer db.Stop()
-			socket = db.Socket
+		dsn, stop, err := w.reach(ctx)
+		if err != nil {
+			return 0, err
 		}
-		return store.Backup(ctx, store.DSN("unix", socket, "root", "", "setfast"), file)
+		defer stop()
+		return store.Backup(ctx, dsn, file)
 	}()
 	if err != nil {
 		return c.fail("%v", err)
@@ -74,7 +66,7 @@ func runRestore(c *call) int {
 				return err
 			}
 			defer db.Stop()
-			dsn = store.DSN("unix", db.Socket, "root", "", "setfast")
+			dsn = privateAddress(db.Socket)
 		}
 		return store.Restore(ctx, dsn, file, *replace)
 	}()

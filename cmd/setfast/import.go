@@ -61,7 +61,7 @@ func runImport(c *call) int {
 func openBeside(ctx context.Context, w where) (*session, error) {
 	if w.dsn == "" {
 		if socket, running := private.Running(filepath.Join(w.dir, "db")); running {
-			st, err := store.Open(ctx, store.DSN("unix", socket, "root", "", "setfast"))
+			st, err := store.Open(ctx, privateAddress(socket))
 			if err != nil {
 				return nil, err
 			}

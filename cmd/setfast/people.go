@@ -9,14 +9,12 @@ import (
 	"io"
 	"os"
 	"os/signal"
-	"path/filepath"
 	"strings"
 	"syscall"
 	"text/tabwriter"
 
 	"setfast/app/people"
 	"setfast/store"
-	"setfast/store/private"
 )
 
 // runPeople tells who may sign in, and changes that, beside a Setfast that runs or without one.
@@ -68,18 +66,9 @@ func runPeople(c *call) int {
 
 // peopleOf opens the database, whether a Setfast runs on it or not.
 func peopleOf(ctx context.Context, w where) (s *store.Store, done func(), err error) {
-	dsn, stop := w.dsn, func() {}
-	if dsn == "" {
-		dir := filepath.Join(w.dir, "db")
-		socket, running := private.Running(dir)
-		if !running {
-			db, err := private.Start(ctx, dir)
-			if err != nil {
-				return nil, nil, err
-			}
-			socket, stop = db.Socket, db.Stop
-		}
-		dsn = store.DSN("unix", socket, "root", "", "setfast")
+	dsn, stop, err := w.reach(ctx)
+	if err != nil {
+		return nil, nil, err
 	}
 	if s, err = store.Open(ctx, dsn); err != nil {
 		stop()

@@ -58,6 +58,25 @@ func (w *where) flags(fs *flag.FlagSet) {
 	fs.StringVar(&w.dsn, "database", "", "the `address` of a MariaDB of yours in place of the private one: user:password@tcp(host:port)/name")
 }
 
+// privateAddress is that of the private database behind a socket.
+func privateAddress(socket string) string { return store.DSN("unix", socket, "root", "", "setfast") }
+
+// reach gives the address of the database, whether a Setfast runs on it or not; a private one is started where none does.
+func (w *where) reach(ctx context.Context) (dsn string, stop func(), err error) {
+	if w.dsn != "" {
+		return w.dsn, func() {}, nil
+	}
+	dir := filepath.Join(w.dir, "db")
+	if socket, running := private.Running(dir); running {
+		return privateAddress(socket), func() {}, nil
+	}
+	db, err := private.Start(ctx, dir)
+	if err != nil {
+		return "", nil, err
+	}
+	return privateAddress(db.Socket), db.Stop, nil
+}
+
 // openData starts the private database in a folder, which is this program's alone, or connects to another, which others may serve too, and makes the application on
 // it.
 func openData(ctx context.Context, w where) (*session, error) {
@@ -72,7 +91,7 @@ func openData(ctx context.Context, w where) (*session, error) {
 		if s.db, err = private.Start(ctx, filepath.Join(w.dir, "db")); err != nil {
 			return nil, err
 		}
-		dsn = store.DSN("unix", s.db.Socket, "root", "", "setfast")
+		dsn = privateAddress(s.db.Socket)
 	}
 	st, err := store.Open(ctx, dsn)
 	if err == nil {

@@ -12,7 +12,6 @@ import (
 
 	"setfast/app"
 	"setfast/app/people"
-	"setfast/app/words"
 	"setfast/core/report"
 	"setfast/store"
 	"setfast/web/ask"
@@ -130,22 +129,18 @@ func (a *API) Routes(e *echo.Echo) {
 const prefix = "/api/v1"
 
 func (a *API) projects(c *echo.Context) error {
-	ctx, me := c.Request().Context(), ask.Who(c)
+	ctx := c.Request().Context()
 	all, err := a.App.Store.Projects(ctx)
 	if err != nil {
 		return err
 	}
-	roles, err := a.App.Store.Roles(ctx, me.ID)
+	roleIn, err := people.RolesOf(ctx, a.App.Store, ask.Who(c).Person)
 	if err != nil {
 		return err
 	}
 	out := []Project{}
 	for _, p := range all {
-		role := people.Role(roles[p.ID])
-		if me.Chief {
-			role = people.Owner
-		}
-		if role.May(people.Look) && !p.Archived {
+		if role := roleIn(p.ID); role.May(people.Look) && !p.Archived {
 			out = append(out, Project{p.ID, p.Name, p.Unit, string(role), p.Parts, p.Assemblies, p.Changed})
 		}
 	}
@@ -157,11 +152,7 @@ func (a *API) startProject(c *echo.Context) error {
 	if err := ask.JSON(c, &in); err != nil {
 		return err
 	}
-	name, err := words.Name("the project's name", in.Name, words.MostProject)
-	if err != nil {
-		return err
-	}
-	id, err := people.Begin(c.Request().Context(), a.App.Store, ask.Who(c).Person, name, a.App.Limits.Projects)
+	id, err := a.App.StartProject(c.Request().Context(), ask.Who(c).Person, in.Name)
 	if err != nil {
 		return err
 	}
@@ -195,15 +186,7 @@ func (a *API) startAssembly(c *echo.Context, n int64) error {
 	if err := ask.JSON(c, &in); err != nil {
 		return err
 	}
-	name, err := words.Name("the assembly's name", in.Name, words.MostName)
-	if err != nil {
-		return err
-	}
-	number, err := words.Text("the number", in.Number, words.MostNumber)
-	if err != nil {
-		return err
-	}
-	id, err := a.App.Store.CreateAssembly(c.Request().Context(), store.Assembly{ProjectID: n, Name: name, Number: number})
+	id, err := a.App.StartAssembly(c.Request().Context(), n, in.Name, in.Number)
 	if err != nil {
 		return err
 	}
@@ -251,11 +234,15 @@ func (a *API) handIn(c *echo.Context, n int64) error {
 	if err != nil {
 		return err
 	}
+	return c.JSON(http.StatusAccepted, batchOf(batch, list))
+}
+
+func batchOf(batch string, list []store.ImportFile) Batch {
 	out := Batch{Batch: batch, Files: []File{}}
 	for _, f := range list {
 		out.Files = append(out.Files, File{f.ID, f.Name, f.State, f.Message})
 	}
-	return c.JSON(http.StatusAccepted, out)
+	return out
 }
 
 func (a *API) batch(c *echo.Context, n int64) error {
@@ -266,11 +253,7 @@ func (a *API) batch(c *echo.Context, n int64) error {
 	if len(list) == 0 || list[0].ProjectID != n {
 		return store.ErrNotFound
 	}
-	out := Batch{Batch: c.Param("batch")}
-	for _, f := range list {
-		out.Files = append(out.Files, File{f.ID, f.Name, f.State, f.Message})
-	}
-	return c.JSON(http.StatusOK, out)
+	return c.JSON(http.StatusOK, batchOf(c.Param("batch"), list))
 }
 
 func (a *API) document(c *echo.Context, n int64) error {

@@ -35,7 +35,7 @@ type act struct{}
 type content string
 
 func (a *API) operations() []operation {
-	on := func(param string, h func(*echo.Context, int64) error) echo.HandlerFunc { return ask.On(param, h) }
+	on := ask.On
 	return []operation{
 		{"GET", "/projects", "The projects that one is in.", a.projects, 0, nil, nil, 200, []Project{}},
 		{"POST", "/projects", "Starts a project; who starts it owns it.", a.startProject, 0, nil, Named{}, 201, Project{}},

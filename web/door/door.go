@@ -107,29 +107,25 @@ func (d *Door) Ask(next echo.HandlerFunc) echo.HandlerFunc {
 		if err != nil {
 			return err
 		}
-		if n.open {
-			ask.SetMe(c, me)
+		ask.SetMe(c, me)
+		switch {
+		case n.open:
+			return next(c)
+		case me.ID == 0:
+			return d.signInFirst(c)
+		case n.chief && !me.Chief:
+			return &Refused{http.StatusForbidden, "this is for administrators of this server"}
+		case n.right == 0:
 			return next(c)
 		}
-		if me.ID == 0 {
-			return d.signInFirst(c)
-		}
-		if n.chief && !me.Chief {
-			ask.SetMe(c, me)
-			return &Refused{http.StatusForbidden, "this is for administrators of this server"}
-		}
-		if n.right != 0 {
-			project, err := d.roleIn(c, &me)
-			if err != nil {
-				ask.SetMe(c, me)
-				return err
-			}
-			if !me.May(n.right) {
-				ask.SetMe(c, me)
-				return d.lacks(c, project, me.Role, n.right)
-			}
+		project, err := d.roleIn(c, &me)
+		if err != nil {
+			return err
 		}
 		ask.SetMe(c, me)
+		if !me.May(n.right) {
+			return d.lacks(c, project, me.Role, n.right)
+		}
 		return next(c)
 	}
 }

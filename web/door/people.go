@@ -17,9 +17,8 @@ import (
 func refusal(err error) (msg string, ok bool) {
 	var r *words.Refusal
 	var often *people.TooOften
-	switch {
-	case errors.As(err, &r), errors.As(err, &often), errors.Is(err, store.ErrTaken), errors.Is(err, store.ErrUsed),
-		errors.Is(err, store.ErrLastChief), errors.Is(err, store.ErrLastOwner):
+	var kept *store.Refusal
+	if errors.As(err, &r) || errors.As(err, &often) || errors.As(err, &kept) {
 		return err.Error(), true
 	}
 	return "", false

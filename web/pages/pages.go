@@ -94,16 +94,17 @@ func (p *Pages) projects(c *echo.Context) error {
 	if err != nil {
 		return err
 	}
-	if ps, err = people.Visible(c.Request().Context(), p.App.Store, ask.Who(c).Person, ps); err != nil {
-		return err
-	}
-	roles, err := p.App.Store.Roles(c.Request().Context(), ask.Who(c).ID)
+	roleIn, err := people.RolesOf(c.Request().Context(), p.App.Store, ask.Who(c).Person)
 	if err != nil {
 		return err
 	}
 	v := projectsView{Head: ask.NewHead(c, "Projects"), Find: strings.TrimSpace(c.QueryParam("find"))}
 	for _, x := range ps {
-		k := projectView{Project: x, Student: people.Role(roles[x.ID]) == people.Student && !ask.Who(c).Chief}
+		role := roleIn(x.ID)
+		if !role.May(people.Attend) {
+			continue
+		}
+		k := projectView{Project: x, Student: role == people.Student}
 		for _, w := range worstFirst {
 			if n := x.Verdicts[w]; n > 0 && !k.Student {
 				k.Said = append(k.Said, verdictCount{w, n})
@@ -178,11 +179,7 @@ func (p *Pages) setPattern(c *echo.Context, n int64) error {
 const mostPattern = 60
 
 func (p *Pages) createProject(c *echo.Context) error {
-	name, err := words.Name("the project's name", c.FormValue("name"), words.MostProject)
-	if err != nil {
-		return err
-	}
-	n, err := people.Begin(c.Request().Context(), p.App.Store, ask.Who(c).Person, name, p.App.Limits.Projects)
+	n, err := p.App.StartProject(c.Request().Context(), ask.Who(c).Person, c.FormValue("name"))
 	if err != nil {
 		return err
 	}

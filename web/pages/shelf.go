@@ -11,7 +11,6 @@ import (
 
 	"setfast/app"
 	"setfast/app/people"
-	"setfast/app/words"
 	"setfast/store"
 	"setfast/web/ask"
 )
@@ -121,9 +120,12 @@ func (p *Pages) elsewhere(ctx context.Context, who store.Person, project int64) 
 	if err != nil {
 		return nil, err
 	}
-	roles, err := p.App.Store.Roles(ctx, who.ID)
+	roleIn, err := people.RolesOf(ctx, p.App.Store, who)
+	if err != nil {
+		return nil, err
+	}
 	for _, x := range list {
-		if !who.Chief && !people.Role(roles[x.ProjectID]).May(people.Look) {
+		if !roleIn(x.ProjectID).May(people.Look) {
 			continue
 		}
 		if n := len(out); n == 0 || out[n-1].Project != x.Project {
@@ -199,19 +201,7 @@ func (p *Pages) throwAway(key func(int64) string) func(*echo.Context, int64) err
 }
 
 func (p *Pages) createAssembly(c *echo.Context, n int64) error {
-	name, err := words.Name("the assembly's name", c.FormValue("name"), words.MostName)
-	if err != nil {
-		return err
-	}
-	number, err := ask.Text(c, "the number", "number", words.MostNumber)
-	if err != nil {
-		return err
-	}
-	ctx := c.Request().Context()
-	if _, err := p.App.Store.Project(ctx, n); err != nil {
-		return err
-	}
-	a, err := p.App.Store.CreateAssembly(ctx, store.Assembly{ProjectID: n, Name: name, Number: number})
+	a, err := p.App.StartAssembly(c.Request().Context(), n, c.FormValue("name"), c.FormValue("number"))
 	if err != nil {
 		return err
 	}

@@ -24,7 +24,6 @@ type classView struct {
 	Own        []store.Assembly // of the student, that can be handed in
 	Tasks      []taskView       // what those who teach see
 	Assemblies []store.Assembly // to begin with, or to mark by
-	Students   int
 }
 
 // taskView is a task with what was done on it.
@@ -44,7 +43,7 @@ type workView struct {
 // classes adds the page of a class.
 func (p *Papers) classes(e *echo.Echo) {
 	e.GET("/p/:project/class", ask.On("project", p.class))
-	e.POST("/p/:project/class", ask.On("project", p.setTask))
+	e.POST("/p/:project/class", ask.On("project", signedIn(p.setTask)))
 	e.POST("/p/:project/class/:task", p.onTask(p.changeTask))
 	e.POST("/p/:project/class/:task/remark", p.onTask(p.remark))
 	e.POST("/p/:project/class/:task/begin", p.onTask(p.beginTask))
@@ -53,10 +52,7 @@ func (p *Papers) classes(e *echo.Echo) {
 
 // onTask hands a handler the task that the path names.
 func (p *Papers) onTask(h func(c *echo.Context, t store.Task) error) echo.HandlerFunc {
-	return ask.On("project", func(c *echo.Context, n int64) error {
-		if ask.Who(c).Solo {
-			return ask.Refuse("classes are for servers on which people sign in")
-		}
+	return ask.On("project", signedIn(func(c *echo.Context, n int64) error {
 		id, err := ask.Number(c, "task")
 		if err != nil {
 			return err
@@ -66,7 +62,17 @@ func (p *Papers) onTask(h func(c *echo.Context, t store.Task) error) echo.Handle
 			return err
 		}
 		return h(c, t)
-	})
+	}))
+}
+
+// signedIn is for servers on which people sign in: without, there are no students.
+func signedIn(h func(*echo.Context, int64) error) func(*echo.Context, int64) error {
+	return func(c *echo.Context, n int64) error {
+		if ask.Who(c).Solo {
+			return ask.Refuse("classes are for servers on which people sign in")
+		}
+		return h(c, n)
+	}
 }
 
 // class shows what is to be done: to students what they have done, to those who teach what all have.
@@ -143,7 +149,6 @@ func (p *Papers) tasks(c *echo.Context, v *classView) error {
 		if x.Handed > 0 && t.Key != 0 {
 			x.Marking = fmt.Sprintf("/p/%d/marking?%s", v.Project.ID, q.Encode())
 		}
-		v.Students = max(v.Students, len(x.Works))
 		v.Tasks = append(v.Tasks, x)
 	}
 	return nil
@@ -161,9 +166,6 @@ func formTask(c *echo.Context, t store.Task) (store.Task, error) {
 
 // setTask sets a task.
 func (p *Papers) setTask(c *echo.Context, n int64) error {
-	if ask.Who(c).Solo {
-		return ask.Refuse("classes are for servers on which people sign in")
-	}
 	t, err := formTask(c, store.Task{Project: n})
 	if err == nil {
 		err = p.App.SetTask(c.Request().Context(), t)

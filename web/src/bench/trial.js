@@ -22,7 +22,10 @@ export class Trial {
     this.turn++;
   }
 
-  /** Gives the answer, or why there is none, or nothing once it is overtaken. @template T @param {() => Promise<T>} call @returns {Promise<{got?: T, why?: string} | null>} */
+  /**
+   * Gives the answer, or why there is none, or nothing once it is overtaken.
+   * @template T @param {() => Promise<T>} call @returns {Promise<{got?: T, why?: string} | null>}
+   */
   async ask(call) {
     this.drop();
     const mine = this.turn;
