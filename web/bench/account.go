@@ -1,6 +1,7 @@
 package bench
 
 import (
+	"fmt"
 	"slices"
 	"strings"
 
@@ -162,9 +163,14 @@ func (a *accountView) remedy(j *app.Judged, y report.Remedy) string {
 // Agree says how exactly relations that repeat each other must agree.
 func (a *accountView) Agree(t report.Tolerance) string { return a.units.Said(words.Agree(t)) }
 
-// motions sorts what is left by what it counts as; a part that nobody has related yet is one finding.
+// mostUnrelated parts that nobody has related yet are findings of their own.
+const mostUnrelated = 8
+
+// motions sorts what is left by what it counts as; a part that nobody has related yet is one finding, and where there are many such
+// parts, all that are told no more are one.
 func (v *accountView) motions(r *report.Result) {
 	told := map[string]bool{}
+	var more []motionView
 	for i, m := range r.Motions {
 		k := motionView{i, v.units.Said(words.Motion(m)), string(m.Class)}
 		if len(m.Rides) == 1 && r.Components[m.Rides[0]].Left == 6 && m.Class == report.Stray {
@@ -173,6 +179,10 @@ func (v *accountView) motions(r *report.Result) {
 			}
 			told[m.Rides[0]] = true
 			k = motionView{-1, m.Rides[0] + " is not related yet: six freedoms", string(m.Class)}
+			if len(told) > mostUnrelated {
+				more = append(more, k)
+				continue
+			}
 		}
 		switch m.Class {
 		case report.Planned:
@@ -183,6 +193,10 @@ func (v *accountView) motions(r *report.Result) {
 			v.Loose = append(v.Loose, k)
 		}
 	}
+	if len(more) > 1 {
+		more = []motionView{{-1, fmt.Sprintf("%d more parts are not related yet: six freedoms each", len(more)), string(report.Stray)}}
+	}
+	v.Loose = append(v.Loose, more...)
 }
 
 // riding tells which components move in motions of some classes, and in how many.

@@ -239,8 +239,12 @@ func (b *Bench) write(s, was *shown) (*stateJSON, error) {
 	for _, l := range v.Lines {
 		if old, ok := was.line(l.Key); ok && reflect.DeepEqual(old, l) {
 			out.Lines[l.Key] = was.state.Lines[l.Key]
-		} else if out.Lines[l.Key], err = b.Write("line", l); err != nil {
-			return nil, err
+		} else {
+			html, err := b.Write("line", l)
+			if err != nil {
+				return nil, err
+			}
+			out.Lines[l.Key] = squeezed(html)
 		}
 		s.lines[l.Key] = l
 		out.LineOrder = append(out.LineOrder, l.Key)

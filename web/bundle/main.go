@@ -1,5 +1,6 @@
-// Command bundle makes app.js and the core's two modules in web/static/dist from web/src and the packages of web/package-lock.json.
-// Run it in web/ after npm ci: go run ./bundle. With -check it writes nothing and tells whether what is there is what it would write.
+// Command bundle makes the scripts of web/static/dist from web/src and the packages of web/package-lock.json: app.js for every page, the
+// Bench, the workers, and what several of them share. Run it in web/ after npm ci: go run ./bundle. With -check it writes nothing and
+// tells whether what is there is what it would write.
 package main
 
 import (
@@ -7,6 +8,7 @@ import (
 	"flag"
 	"fmt"
 	"os"
+	"path/filepath"
 
 	"github.com/evanw/esbuild/pkg/api"
 )
@@ -17,10 +19,12 @@ func main() {
 	r := api.Build(api.BuildOptions{
 		EntryPointsAdvanced: []api.EntryPoint{
 			{InputPath: "src/main.js", OutputPath: "app"},
+			{InputPath: "src/bench/bench.js", OutputPath: "bench"},
 			{InputPath: "src/core-worker.js", OutputPath: "core-worker"},
 			{InputPath: "src/core.js", OutputPath: "core"},
+			{InputPath: "src/stage/warm-worker.js", OutputPath: "warm-worker"},
 		},
-		Outdir: "static/dist", Bundle: true, Write: !*check,
+		Outdir: "static/dist", Bundle: true, Splitting: true, ChunkNames: "shared-[hash]", Write: !*check,
 		MinifyWhitespace: true, MinifyIdentifiers: true, MinifySyntax: true,
 		Format: api.FormatESModule, Target: api.ES2022, LegalComments: api.LegalCommentsEndOfFile, Charset: api.CharsetUTF8,
 	})
@@ -28,6 +32,23 @@ func main() {
 		fmt.Fprintln(os.Stderr, e.Text, e.Location)
 	}
 	bad := len(r.Errors) > 0
+	made := map[string]bool{}
+	for _, f := range r.OutputFiles {
+		made[filepath.Base(f.Path)] = true
+	}
+	shared, _ := filepath.Glob("static/dist/shared-*.js")
+	for _, f := range shared { // their names change with what is in them
+		if made[filepath.Base(f)] || bad {
+			continue
+		}
+		if *check {
+			fmt.Fprintf(os.Stderr, "%s is no longer made; run go run ./bundle in web/\n", f)
+			bad = true
+		} else if err := os.Remove(f); err != nil {
+			fmt.Fprintln(os.Stderr, err)
+			bad = true
+		}
+	}
 	if *check {
 		for _, f := range r.OutputFiles {
 			if was, err := os.ReadFile(f.Path); err != nil || !bytes.Equal(was, f.Contents) {

@@ -7,7 +7,7 @@ import { notice } from "./notice.js";
 import { desk } from "./sheet.js";
 import { marking } from "./marking.js";
 import { shelf } from "./shelf/shelf.js";
-import { bench } from "./bench/bench.js";
+import { warm } from "./stage/warm.js";
 
 Object.assign(window, { htmx });
 
@@ -49,6 +49,9 @@ if (place === "shelf" && project) {
   document.body.dataset.ready = "yes";
 }
 if (place === "marking" && project) marking(project);
-if (place === "bench" && asm) bench(asm);
+if (place === "bench" && asm) {
+  const ready = warm();
+  import("./bench/bench.js").then(({ bench }) => bench(asm, ready));
+}
 const onDesk = document.querySelector("main.desk");
 if (onDesk) desk(onDesk);

@@ -26,6 +26,7 @@ import { Looks } from "./looks.js";
 import { Pointer } from "./pointer.js";
 import { Running } from "./running.js";
 import { Sentence } from "./sentence.js";
+import { Slices } from "../slices.js";
 import { Measuring } from "./measuring.js";
 import { Choosing } from "./choosing.js";
 import { Moving } from "./moving.js";
@@ -43,10 +44,15 @@ const many = 100; // lines that are made in slices
 /** @param {string} css */
 const $ = (css) => /** @type {HTMLElement} */ (document.querySelector(css));
 
-/** @param {string} asm */
-export async function bench(asm) {
-  const b = new Bench(asm);
-  await b.begin();
+/** @param {string} asm @param {Promise<void>} ready the browser is ready to draw */
+export async function bench(asm, ready) {
+  const state = asking(asm)("state"); // on its way meanwhile
+  state.catch(() => {}); // told where it is wanted
+  await ready;
+  const stage = makeStage();
+  await new Slices().later();
+  const b = new Bench(asm, stage);
+  await b.begin(state);
   if (location.hash === "#account" && b.state && b.accounting.wanted(b.state)) b.accounting.open();
   const since = /^#since-(\d+)$/.exec(location.hash);
   if (since) b.panels.since.since(Number(since[1]));
@@ -56,9 +62,19 @@ export async function bench(asm) {
   Object.assign(window, { setfast: driven(b) });
 }
 
+/** @returns {any} */
+function makeStage() {
+  try {
+    return new Stage($("#view"), $("#labels"));
+  } catch {
+    $("#lost").hidden = false;
+    return new NoStage();
+  }
+}
+
 export class Bench {
-  /** @param {string} asm */
-  constructor(asm) {
+  /** @param {string} asm @param {any} stage */
+  constructor(asm, stage) {
     this.asm = asm;
     this.call = asking(asm);
     /** @type {import("./state.js").State | null} */
@@ -66,7 +82,7 @@ export class Bench {
     this.posts = new Posts(this);
     this.live = new Live(asm, this);
     this.view = $("#view");
-    this.stage = this.makeStage();
+    this.stage = stage;
     this.sentence = new Sentence(/** @type {HTMLFormElement} */ ($("#saying")), this.stage, this.call, (a) => this.act(a));
     this.coupling = new Coupling(/** @type {HTMLFormElement} */ ($("#coupling")), this);
     this.divider = new Divider($("#divider"), $("main.bench"));
@@ -156,16 +172,6 @@ export class Bench {
     };
   }
 
-  /** @returns {any} */
-  makeStage() {
-    try {
-      return new Stage(this.view, $("#labels"));
-    } catch {
-      $("#lost").hidden = false;
-      return new NoStage();
-    }
-  }
-
   makeTug() {
     const tug = new Tug({
       asm: this.asm,
@@ -238,11 +244,12 @@ export class Bench {
     if (on) this.tell("Pull a part to see what it can do, with Shift to turn it; N takes the next one by keys. Escape ends it.");
   }
 
-  async begin() {
+  /** @param {Promise<any>} state */
+  async begin(state) {
     try {
       this.looks.draggable(this.view, (e) => this.pointer.place(e));
       const beside = this.looks.begin();
-      await this.take(await this.call("state"));
+      await this.take(await state);
       beside.then(() => this.looks.tints());
     } catch (e) {
       this.ledger.fail(/** @type {Error} */ (e).message);

@@ -2,7 +2,7 @@
 // The account beside the stage: a line for each component, then the findings. A line that did not change is left alone, and with it
 // what is open and what has the focus.
 import { grouped, head, headOf } from "./grouped.js";
-import { element, fill, reads } from "./lines.js";
+import { component, element, fill, mate, motion, noteOf, reads, remember } from "./lines.js";
 import { draggable, nameInPlace } from "./naming.js";
 import { said } from "./saying.js";
 import { Slices } from "../slices.js";
@@ -22,6 +22,8 @@ import { bodiesOf } from "./state.js";
  * @property {(relation: string, end: string, was: string) => void} repick
  */
 
+const manyFindings = 100; // of so many those are laid out that are seen
+
 export class Ledger {
   /** @param {HTMLElement} box @param {Around} bench */
   constructor(box, bench) {
@@ -40,6 +42,8 @@ export class Ledger {
     this.rows = new Map();
     /** @type {Map<string, {html: string, el: HTMLElement}>} lines made before they are shown */
     this.made = new Map();
+    /** @type {import("./state.js").State | null} whose lines are being made */
+    this.preparing = null;
     this.told = ""; // the findings as they are shown
     this.only = ""; // the class of the lines that are shown
     /** @type {Set<string>} groups of the list that are folded */
@@ -54,19 +58,30 @@ export class Ledger {
     draggable(this.lines, (from, to) => this.putAt(component(from), component(to)));
   }
 
-  /** Makes the lines that a state has anew, so that showing them is short. @param {import("./state.js").State} s */
+  /**
+   * Makes the lines that a state has anew, so that showing them is short; the first that there are show at once, some at a time.
+   * @param {import("./state.js").State} s
+   */
   async prepare(s) {
     const slices = new Slices();
+    const first = !this.rows.size;
+    this.preparing = s;
     for (const key of s.line_order) {
+      if (this.preparing !== s) return; // another is shown meanwhile
       const html = s.lines[key];
-      if (this.rows.get(key)?.html !== html) this.made.set(key, { html, el: element(html) });
+      if (this.rows.get(key)?.html !== html) {
+        const made = { html, el: element(html) };
+        (first ? this.rows : this.made).set(key, made);
+        if (first) this.lines.append(made.el);
+      }
       await slices.rest();
     }
   }
 
   /** @param {import("./state.js").State} s */
   show(s) {
-    const focus = this.remember(document.activeElement);
+    const focus = remember(this.box);
+    this.preparing = null;
     this.state = s;
     this.none.hidden = s.components.length > 0;
     this.none.textContent = "The account opens with the first part placed.";
@@ -74,6 +89,7 @@ export class Ledger {
     if (s.findings !== this.told) {
       this.told = s.findings;
       this.findings.innerHTML = s.findings;
+      this.findings.classList.toggle("many", this.findings.children.length > manyFindings);
     }
     this.findings.hidden = !s.components.length;
     this.showChosen();
@@ -188,25 +204,6 @@ export class Ledger {
     row.focus({ preventScroll: true });
     li.scrollIntoView({ block: "nearest" });
     return true;
-  }
-
-  /** Remembers what has the focus, so that it is there again after its line is made anew. @param {Element | null} e */
-  remember(e) {
-    if (!(e instanceof HTMLElement) || !this.box.contains(e)) return null;
-    const is = (/** @type {HTMLElement} */ b) => [
-      b.dataset.act, b.dataset.set, b.dataset.field, b.dataset.of, b.dataset.end, component(b), mate(b), motion(b),
-    ].join("\n");
-    const want = is(e);
-    return () => {
-      if (this.box.contains(document.activeElement) && document.activeElement !== this.box) return;
-      for (const b of /** @type {NodeListOf<HTMLElement>} */ (this.box.querySelectorAll("[data-act], [data-set]"))) {
-        if (is(b) === want) {
-          b.focus({ preventScroll: true });
-          return;
-        }
-      }
-      this.box.focus({ preventScroll: true });
-    };
   }
 
   /** @param {HTMLElement} li @param {boolean} yes */
@@ -469,12 +466,3 @@ export class Ledger {
     this.none.textContent = message;
   }
 }
-
-/** The note of the relation at an element. @param {HTMLElement} e */
-const noteOf = (e) => e.closest(".mate")?.querySelector(".matenote")?.textContent ?? "";
-/** @param {HTMLElement} e */
-const component = (e) => /** @type {HTMLElement | null} */ (e.closest(".line"))?.dataset.component ?? "";
-/** @param {HTMLElement} e */
-const mate = (e) => /** @type {HTMLElement | null} */ (e.closest(".mate"))?.dataset.mate ?? "";
-/** @param {HTMLElement} e */
-const motion = (e) => Number(/** @type {HTMLElement | null} */ (e.closest("[data-motion]"))?.dataset.motion ?? -1);

@@ -29,3 +29,32 @@ const marks = { "&amp;": "&", "&#39;": "'", "&#34;": '"', "&lt;": "<", "&gt;": "
 
 /** What a line reads like, opened, in small letters. @param {string} html */
 export const reads = (html) => html.replace(/<[^>]*>/g, " ").replace(/&(amp|#39|#34|lt|gt);/g, (m) => marks[m]).toLowerCase();
+
+/** The note of the relation at an element. @param {HTMLElement} e */
+export const noteOf = (e) => e.closest(".mate")?.querySelector(".matenote")?.textContent ?? "";
+/** @param {HTMLElement} e */
+export const component = (e) => /** @type {HTMLElement | null} */ (e.closest(".line"))?.dataset.component ?? "";
+/** @param {HTMLElement} e */
+export const mate = (e) => /** @type {HTMLElement | null} */ (e.closest(".mate"))?.dataset.mate ?? "";
+/** @param {HTMLElement} e */
+export const motion = (e) => Number(/** @type {HTMLElement | null} */ (e.closest("[data-motion]"))?.dataset.motion ?? -1);
+
+/** What tells one control of the account from another. @param {HTMLElement} b */
+const is = (b) => [b.dataset.act, b.dataset.set, b.dataset.field, b.dataset.of, b.dataset.end, component(b), mate(b), motion(b)].join("\n");
+
+/** Remembers what has the focus in the account, so that it is there again after its line is made anew. @param {HTMLElement} box */
+export function remember(box) {
+  const e = document.activeElement;
+  if (!(e instanceof HTMLElement) || !box.contains(e)) return null;
+  const want = is(e);
+  return () => {
+    if (box.contains(document.activeElement) && document.activeElement !== box) return;
+    for (const b of /** @type {NodeListOf<HTMLElement>} */ (box.querySelectorAll("[data-act], [data-set]"))) {
+      if (is(b) === want) {
+        b.focus({ preventScroll: true });
+        return;
+      }
+    }
+    box.focus({ preventScroll: true });
+  };
+}

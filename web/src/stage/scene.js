@@ -247,20 +247,25 @@ export class Scene {
       await slices.rest();
     }
     const shapes = await Promise.all(coming);
+    const placed = [];
+    for (const [i, c] of fresh.entries()) {
+      const k = new Placed(c);
+      k.stand(place(c.pose), quat(c.pose));
+      k.uses = c.shapes.map((s, n) => new Use(k, s, shapes[i][n]));
+      placed.push(k);
+      await slices.rest();
+    }
     for (const [name, k] of this.comps) {
       if (!wanted.has(name)) this.remove(name, k);
     }
-    for (const [i, c] of fresh.entries()) {
-      const old = this.comps.get(c.name);
-      if (old) this.remove(c.name, old);
-      const k = new Placed(c);
+    for (const k of placed) {
+      const old = this.comps.get(k.data.name);
       if (old) {
+        this.remove(k.data.name, old);
         k.chosen = old.chosen;
-        k.aside.copy(old.aside);
+        this.hold(k, old.aside);
       }
-      k.stand(place(c.pose), quat(c.pose));
-      k.uses = c.shapes.map((s, n) => new Use(k, s, shapes[i][n]));
-      this.comps.set(c.name, k);
+      this.comps.set(k.data.name, k);
     }
     let inner = false;
     for (const [name, k] of this.comps) {

@@ -5,9 +5,11 @@ import {
 } from "three";
 import { OrbitControls } from "three/examples/jsm/controls/OrbitControls.js";
 import { specks } from "./marks.js";
+import { pause } from "../net.js";
 
 const wide = 28; // degrees
 const narrow = 0.2;
+const unsaid = 250; // ms that programs take where nobody says when they are there
 
 export class View {
   /**
@@ -34,6 +36,10 @@ export class View {
     this.asked = false;
     this.askedOver = false;
     this.bare = true; // nothing is drawn on top
+    /** @type {Set<string>} looks that the browser has made ready, or is about to */
+    this.known = new Set();
+    this.learning = 0; // calls that go on
+    this.learnt = Promise.resolve();
     this.camera = new PerspectiveCamera(wide, 1, 1, 1e5);
     this.camera.up.set(0, 0, 1);
     this.world.add(new HemisphereLight(0xffffff, 0xc9bfae, 1.9), new AmbientLight(0xffffff, 0.25));
@@ -47,7 +53,8 @@ export class View {
     this.controls.addEventListener("change", () => this.draw());
     new ResizeObserver(() => this.resize()).observe(box);
     this.resize();
-    setTimeout(() => this.speck(new World().add(specks()))); // how outlines look is made ready before the pointer moves
+    const marks = new World().add(specks()); // how outlines look is made ready before the pointer moves
+    this.learn([marks], marks).then(() => this.speck(marks));
   }
 
   resize() {
@@ -68,6 +75,7 @@ export class View {
     this.asked = true;
     requestAnimationFrame(() => {
       this.asked = false;
+      if (this.learns()) return;
       if (this.before()) {
         this.makeReady();
         this.draw();
@@ -77,6 +85,46 @@ export class View {
       this.drawAll();
       this.after();
     });
+  }
+
+  /** Has the browser make looks ready that it does not know, without waiting for it; it tells whether there are any. A picture follows. */
+  learns() {
+    /** @type {Map<string, import("three").Object3D>} */
+    const fresh = new Map();
+    this.world.traverse((/** @type {any} */ o) => {
+      const key = o.material && `${o.material.id} ${o.type} ${!!o.isInstancedMesh}`;
+      if (key && !this.known.has(key)) fresh.set(key, o);
+    });
+    for (const key of fresh.keys()) this.known.add(key);
+    if (fresh.size) this.learn([...fresh.values()], this.world).then(() => this.draw());
+    return this.learning > 0;
+  }
+
+  /**
+   * Has the browser make the looks of things ready, as they are in a world, one call after another. What asks for a program before it
+   * is there, or before what was asked for earlier is drawn, holds up the page.
+   * @param {import("three").Object3D[]} things @param {World} world
+   */
+  learn(things, world) {
+    this.learning++;
+    this.learnt = this.learnt.then(async () => {
+      for (const o of things) this.gl.compile(o, this.camera, world);
+      await this.idle();
+      // some browsers do not say when programs are there
+      if (!this.gl.extensions.has("KHR_parallel_shader_compile")) await pause(unsaid);
+      for (const o of things) await this.gl.compileAsync(o, this.camera, world);
+      this.learning--;
+    });
+    return this.learnt;
+  }
+
+  /** Waits until all that the browser was asked to draw is drawn. */
+  async idle() {
+    const gl = /** @type {WebGL2RenderingContext} */ (this.gl.getContext());
+    const done = gl.fenceSync(gl.SYNC_GPU_COMMANDS_COMPLETE, 0);
+    gl.flush();
+    while (done && !gl.isContextLost() && gl.getSyncParameter(done, gl.SYNC_STATUS) !== gl.SIGNALED) await pause(10);
+    gl.deleteSync(done);
   }
 
   /** Draws everything, and what follows the pointer over it. */
@@ -159,6 +207,7 @@ export class View {
     canvas.width = Math.floor(this.width * ratio);
     canvas.height = Math.floor(this.height * ratio);
     const gl = new WebGLRenderer({ canvas, antialias: true, alpha: true, powerPreference: "low-power" });
+    gl.debug.checkShaderErrors = false; // asking waits for them
     gl.setPixelRatio(ratio);
     canvas.className = "top";
     this.box.append(canvas);
