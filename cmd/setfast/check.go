@@ -60,6 +60,7 @@ func runCheck(c *call) int {
 			return c.fail("%v", err)
 		}
 	}
+	unhurried()
 	var all []checked
 	for _, f := range files {
 		k := judge(f, c.in, *timing, *clashes, *unfenced)

@@ -130,7 +130,7 @@ func TestGroupsAgainstGonum(t *testing.T) {
 			continue // near a singular pose the two thresholds differ
 		}
 		var got []string
-		for _, g := range redundancy.Groups(m.Sys, st.Poses, blocks, allowed(m)) {
+		for _, g := range redundancy.New(m.Sys, st.Poses, allowed(m)).Groups(blocks) {
 			ids := slices.Clone(g.Mates)
 			sort.Strings(ids)
 			got = append(got, strings.Join(ids, " "))
@@ -156,7 +156,7 @@ func TestToleratesAgainstGonum(t *testing.T) {
 		st := conflict.Settle(m)
 		res := &report.Result{Components: map[string]report.Placed{}}
 		blocks := m.Sys.Blocks(st.Rels, post(m, st, res).removed)
-		groups := redundancy.Groups(m.Sys, st.Poses, blocks, allowed(m))
+		groups := redundancy.New(m.Sys, st.Poses, allowed(m)).Groups(blocks)
 		if len(groups) != 1 {
 			continue
 		}

@@ -32,17 +32,16 @@ func (t *taking) judge(m *model.Model) (*report.Result, error) {
 	}
 	sw.to(&t.spent.Solve)
 	res.Odds, res.MoreOdds = append(res.Odds, st.Odds...), st.More
-	p := post(m, st, res)
+	blocks := m.Sys.Blocks(st.Rels, nil)
+	repeats := redundancy.New(m.Sys.Apart(), st.Poses, solve.Miss{MM: m.Set.ToleranceMM, Deg: m.Set.ToleranceDeg})
+	var p *posted
+	par.Do(func() { p = post(m, st, res) }, func() { repeats.Ahead(blocks) })
 	if m.Stopped() {
 		return nil, errStopped
 	}
-	study := &motion.Study{Model: m, Basis: p.basis, Poses: st.Poses, Rels: st.Rels, Blocks: m.Sys.Blocks(st.Rels, p.removed)}
-	aside := m.Sys.Apart()
-	par.Do(
-		func() { study.Classify(res) },
-		func() {
-			res.Groups = append(res.Groups, redundancy.Groups(aside, st.Poses, study.Blocks, solve.Miss{MM: m.Set.ToleranceMM, Deg: m.Set.ToleranceDeg})...)
-		})
+	m.Sys.CountExcess(blocks, p.removed)
+	study := &motion.Study{Model: m, Basis: p.basis, Poses: st.Poses, Rels: st.Rels, Blocks: blocks}
+	par.Do(func() { study.Classify(res) }, func() { res.Groups = append(res.Groups, repeats.Groups(blocks)...) })
 	if m.Stopped() {
 		return nil, errStopped
 	}

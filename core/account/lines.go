@@ -4,6 +4,7 @@ import (
 	"setfast/core/conflict"
 	"setfast/core/mobility"
 	"setfast/core/model"
+	"setfast/core/par"
 	"setfast/core/report"
 	"setfast/core/solve"
 )
@@ -57,12 +58,19 @@ func post(m *model.Model, st conflict.Settled, res *report.Result) *posted {
 	res.Left = p.basis.Left()
 	p.reconcile(res.Opening-res.Left, res)
 	res.Doubled = res.Asked - res.Removed
-	for b, c := range m.Comps {
-		left, turns := 0, 0
-		if !m.Sys.Bodies[b].Fixed {
-			left, turns = p.basis.Restricted(b)
+	placed := make([]report.Placed, len(m.Comps))
+	par.Runs(len(placed), 64, func(_, from, to int) {
+		basis := p.basis.Apart()
+		for b := from; b < to; b++ {
+			left, turns := 0, 0
+			if !m.Sys.Bodies[b].Fixed {
+				left, turns = basis.Restricted(b)
+			}
+			placed[b] = report.Placed{Left: left, Pose: st.Poses[b].Plain(), Slides: left - turns, Turns: turns}
 		}
-		res.Components[c.Name] = report.Placed{Left: left, Pose: st.Poses[b].Plain(), Slides: left - turns, Turns: turns}
+	})
+	for b, c := range m.Comps {
+		res.Components[c.Name] = placed[b]
 	}
 	return p
 }

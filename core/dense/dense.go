@@ -77,14 +77,30 @@ func Columns(r int, cols [][]float64) Mat {
 	return m
 }
 
-// Dot is the inner product.
+// Dot is the inner product, in four sums at once: one alone waits for each addition before the next.
 func Dot(a, b []float64) float64 {
-	s := 0.0
-	for i := range a {
+	b = b[:len(a)]
+	var s, t, u, v float64
+	i := 0
+	for ; i+4 <= len(a); i += 4 {
+		s += a[i] * b[i]
+		t += a[i+1] * b[i+1]
+		u += a[i+2] * b[i+2]
+		v += a[i+3] * b[i+3]
+	}
+	for ; i < len(a); i++ {
 		s += a[i] * b[i]
 	}
-	return s
+	return s + t + (u + v)
 }
+
+// Dot6 is the inner product of two motions.
+func Dot6(a, b *[6]float64) float64 {
+	return a[0]*b[0] + a[1]*b[1] + a[2]*b[2] + a[3]*b[3] + a[4]*b[4] + a[5]*b[5]
+}
+
+// Norm6 is the length of a motion.
+func Norm6(a *[6]float64) float64 { return math.Sqrt(Dot6(a, a)) }
 
 // Norm is the Euclidean length.
 func Norm(a []float64) float64 { return math.Sqrt(Dot(a, a)) }

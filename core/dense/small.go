@@ -24,9 +24,7 @@ func LowerReflected(a []float64, r, n int, perm []int, d, v []float64) {
 		for i := k; i < r; i++ {
 			s := 0.0
 			if k < n {
-				for _, x := range a[i*n+k : i*n+n] {
-					s += x * x
-				}
+				s = Dot(a[i*n+k:i*n+n], a[i*n+k:i*n+n])
 			}
 			if s > best*(1+tol.RowTie) {
 				best, at = s, i
@@ -49,10 +47,7 @@ func LowerReflected(a []float64, r, n int, perm []int, d, v []float64) {
 		}
 		// v = row − al e, kept in the row itself while the others are reflected
 		row[0] -= al
-		vv := 0.0
-		for _, x := range row {
-			vv += x * x
-		}
+		vv := Dot(row, row)
 		if v != nil && vv > 0 {
 			l := math.Sqrt(vv)
 			for j, x := range row {
@@ -106,14 +101,10 @@ func Reflectors(a []float64, n, c int) {
 // Reflect reflects x in the unit vector v, whose first k numbers are zero.
 func Reflect(x, v []float64, k int) {
 	x, v = x[k:], v[k:]
-	s := 0.0
-	for i, y := range v {
-		s += y * x[i]
-	}
+	s := 2 * Dot(v, x)
 	if s == 0 {
 		return
 	}
-	s *= 2
 	for i, y := range v {
 		x[i] -= s * y
 	}

@@ -107,8 +107,8 @@ func (n *Basis) oriented(r *solve.Relation) {
 // Open gives a free body its six freedoms. The turns of one that is but a point to its relations are told at the end.
 func (n *Basis) Open(b int) {
 	n.open[b] = true
-	n.of[b] = n.work.entries.room(6)
-	at := n.work.ints.room(6)
+	n.of[b] = n.work.entries.Room(6)
+	at := n.work.ints.Room(6)
 	free := 6
 	if n.points[b] {
 		free = 3

@@ -36,9 +36,9 @@ func (n *Basis) again(poses []geom.Pose, bodies []int, rels []*solve.Relation) {
 	n.Poses, n.columns, n.reach, n.grown = poses, 0, 0, n.grown[:0]
 	n.on, n.owner, n.log = n.on[:0], n.owner[:0], n.log[:0]
 	w := &n.work
-	w.entries.empty()
-	w.ints.empty()
-	w.kept.empty()
+	w.entries.Empty()
+	w.ints.Empty()
+	w.kept.Empty()
 	for _, b := range bodies {
 		n.of[b], n.todo[b] = nil, 0
 	}

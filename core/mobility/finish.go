@@ -24,7 +24,7 @@ func (n *Basis) Finish() {
 	now := make([]combination, len(n.on))
 	final := int32(0)
 	one := []float64{1}
-	ids := n.work.ints.room(n.columns)
+	ids := n.work.ints.Room(n.columns)
 	for c := range now {
 		if n.owner[c] != replaced {
 			ids = append(ids, final)
@@ -79,7 +79,7 @@ func (n *Basis) spin() {
 		if !is || !n.open[b] {
 			continue
 		}
-		es := append(n.work.entries.room(len(n.of[b])+3), n.of[b]...)
+		es := append(n.work.entries.Room(len(n.of[b])+3), n.of[b]...)
 		for k := 3; k < 6; k++ {
 			e := Entry{Col: int32(len(n.on))}
 			e.V[k] = 1
@@ -107,7 +107,7 @@ func (n *Basis) unslide(s *step, now []combination) {
 			}
 		}
 		slices.Sort(order)
-		t := combination{n.work.ints.room(len(order)), n.work.kept.room(len(order))}
+		t := combination{n.work.ints.Room(len(order)), n.work.kept.Room(len(order))}
 		for _, c := range order {
 			if x := sum[c]; math.Abs(x) > tol.NoShare {
 				t.cols, t.x = append(t.cols, c), append(t.x, x)
@@ -150,7 +150,7 @@ func (n *Basis) rewrite(now []combination) {
 			}
 		}
 		slices.Sort(list)
-		out := n.work.entries.room(len(list))
+		out := n.work.entries.Room(len(list))
 		for _, c := range list {
 			seen[c] = false
 			if dense.Norm(sum[c][:]) > math.Max(tol.StandsStill, tol.Cancelled*size[c]) {
@@ -167,7 +167,7 @@ func (n *Basis) rewrite(now []combination) {
 	}
 	n.on = make([][]int32, n.columns)
 	for c := range n.on {
-		n.on[c] = n.work.ints.room(int(count[c]))
+		n.on[c] = n.work.ints.Room(int(count[c]))
 	}
 	for b, es := range n.of {
 		for i := range es {
@@ -199,7 +199,7 @@ func (n *Basis) unreflect(s *step, now, fresh []combination, union, place []int3
 				count++
 			}
 		}
-		t := combination{n.work.ints.room(count), n.work.kept.room(count)}
+		t := combination{n.work.ints.Room(count), n.work.kept.Room(count)}
 		for u, f := range union {
 			if y := x[u*m+i]; math.Abs(y) > tol.NoShare {
 				t.cols, t.x = append(t.cols, f), append(t.x, y)

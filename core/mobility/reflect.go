@@ -35,14 +35,14 @@ func (n *Basis) turned(cols []int32, v []float64, gone int) (first int32) {
 		n.grow(first, slices.Repeat([]float64{most}, c-gone))
 	}
 	if !n.only {
-		st := step{old: append(w.ints.room(c), cols...), first: first, gone: gone}
+		st := step{old: append(w.ints.Room(c), cols...), first: first, gone: gone}
 		if gone < c {
-			st.v = append(w.kept.room(len(v)), v...)
+			st.v = append(w.kept.Room(len(v)), v...)
 		}
 		n.log = append(n.log, st)
 	}
 	if gone < c {
-		room := w.ints.room((c - gone) * len(w.hit))[:(c-gone)*len(w.hit)]
+		room := w.ints.Room((c - gone) * len(w.hit))[:(c-gone)*len(w.hit)]
 		for j := 0; j < c-gone; j++ {
 			n.on = append(n.on, room[j*len(w.hit):j*len(w.hit):(j+1)*len(w.hit)])
 			n.owner = append(n.owner, shared)
@@ -86,7 +86,7 @@ func (n *Basis) reflectBody(b int32, cols []int32, out []float64, rank int, firs
 			reflect6(x[k:], out[k*c+k:k*c+c])
 		}
 		if need := keep + c - rank; need > cap(es) {
-			es = append(w.entries.room(need+need/4), es...)
+			es = append(w.entries.Room(need+need/4), es...)
 		}
 		for j := rank; j < c; j++ {
 			if v := &x[j]; v[0]*v[0]+v[1]*v[1]+v[2]*v[2]+v[3]*v[3]+v[4]*v[4]+v[5]*v[5] > tol.NoEntry*tol.NoEntry {

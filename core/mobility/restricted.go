@@ -7,6 +7,13 @@ import (
 	"setfast/core/tol"
 )
 
+// Apart is the same basis with memory of its own to work in, for another goroutine that only reads it.
+func (n *Basis) Apart() *Basis {
+	k := *n
+	k.work = workspace{}
+	return &k
+}
+
 // Restricted is the freedom of one body: the rank of the basis on it, and how much of that is turning.
 func (n *Basis) Restricted(b int) (left, turns int) {
 	es := n.of[b]

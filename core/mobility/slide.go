@@ -73,7 +73,7 @@ func (n *Basis) slide(cols []int32, out []float64, rank int) bool {
 		}
 	}
 	n.grow(first, grown)
-	st := step{old: append(w.ints.room(c), cols...), first: first, gone: rank, by: by}
+	st := step{old: append(w.ints.Room(c), cols...), first: first, gone: rank, by: by}
 	n.log = append(n.log, st)
 	n.moving(cols)
 	for range of {
@@ -132,7 +132,7 @@ func (n *Basis) slideBody(b int32, cols []int32, of [][]share, first int32) {
 		es[keep] = es[j]
 		keep++
 	}
-	fresh := append(n.work.entries.room(keep+len(of)/2), es[:keep]...)
+	fresh := append(n.work.entries.Room(keep+len(of)/2), es[:keep]...)
 	for k, v := range of {
 		e := Entry{Col: first + int32(k)}
 		size := 0.0

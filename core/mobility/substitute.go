@@ -33,7 +33,7 @@ func (n *Basis) substitute(b int, cols []int32, f, out []float64, rank int, pivo
 	}
 	for r := rank; r < k; r++ {
 		col := int32(len(n.on))
-		room := w.ints.room(1)
+		room := w.ints.Room(1)
 		n.on = append(n.on, append(room, int32(b)))
 		n.owner = append(n.owner, int32(b))
 		fresh = append(fresh, Entry{col, alone[r]})
@@ -152,7 +152,7 @@ func (n *Basis) shared(b int, cols []int32) []Entry {
 // column) comes what the first motions in alone must add. f is lower triangular: row i has numbers up to place i.
 func (n *Basis) following(b int, cols []int32, old []Entry, alone [][6]float64, f, out []float64, rank int) []Entry {
 	c, k := len(cols), len(n.work.own)
-	fresh := n.work.entries.room(len(old) + c)
+	fresh := n.work.entries.Room(len(old) + c)
 	j := 0
 	var buf [24]float64
 	y := buf[:rank]

@@ -1,6 +1,7 @@
 package mobility
 
 import (
+	"setfast/core/slab"
 	"setfast/core/solve"
 )
 
@@ -18,9 +19,9 @@ type workspace struct {
 	tick    int32
 	rows    solve.Rows
 	six     [][6]float64
-	entries slab[Entry]
-	ints    slab[int32]
-	kept    slab[float64]
+	entries slab.Of[Entry]
+	ints    slab.Of[int32]
+	kept    slab.Of[float64]
 }
 
 // sixes gives a scratch list of motions, zeroed.
@@ -41,19 +42,3 @@ func (w *workspace) floats(k, n int) []float64 {
 	clear(s)
 	return s
 }
-
-// slab is memory handed out in pieces that stay.
-type slab[T any] struct{ s []T }
-
-// room gives an empty list that n can be put into.
-func (b *slab[T]) room(n int) []T {
-	if len(b.s)+n > cap(b.s) {
-		b.s = make([]T, 0, max(4096, n))
-	}
-	k := len(b.s)
-	b.s = b.s[:k+n]
-	return b.s[k : k : k+n]
-}
-
-// empty takes all pieces back.
-func (b *slab[T]) empty() { b.s = b.s[:0] }

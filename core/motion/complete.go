@@ -54,19 +54,19 @@ func (s *Study) addMoved(m dense.Mat, b int, own dense.Mat, p geom.Vec, k float6
 	bd := &s.Sys.Bodies[b]
 	arm := p.Sub(s.Poses[b].Point(bd.Centre)).Scale(1 / bd.Size)
 	d := own.C
-	var row [6][]float64
+	var row, to [6][]float64
 	for i := range row {
-		row[i] = own.Row(i)
+		row[i], to[i] = own.Row(i)[:d], m.Row(i)[:d]
 	}
-	for j := 0; j < d; j++ {
+	for j := range d {
 		w := geom.V(row[3][j], row[4][j], row[5][j])
 		v := geom.V(row[0][j], row[1][j], row[2][j]).Add(w.Cross(arm))
-		m.A[j] += k * v.X
-		m.A[d+j] += k * v.Y
-		m.A[2*d+j] += k * v.Z
-		m.A[3*d+j] += k * w.X
-		m.A[4*d+j] += k * w.Y
-		m.A[5*d+j] += k * w.Z
+		to[0][j] += k * v.X
+		to[1][j] += k * v.Y
+		to[2][j] += k * v.Z
+		to[3][j] += k * w.X
+		to[4][j] += k * w.Y
+		to[5][j] += k * w.Z
 	}
 }
 

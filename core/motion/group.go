@@ -129,8 +129,8 @@ func (s *Study) spin(c int) *Group {
 	return g
 }
 
-// orthonormal makes the basis of the group orthonormal, by Gram and Schmidt's method on the bodies' motions together, twice
-// over, which is enough (Giraud, Langou, Rozložník 2005).
+// orthonormal makes the basis of the group orthonormal, by Gram and Schmidt's method on the bodies' motions together, twice over where
+// little is left of a column the first time, which is enough (Daniel, Gragg, Kaufman, Stewart 1976; Giraud, Langou, Rozložník 2005).
 func (g *Group) orthonormal() {
 	d := g.d
 	x := make([]float64, 6*len(g.bodies)*d) // by column
@@ -144,7 +144,8 @@ func (g *Group) orthonormal() {
 	}
 	for j := 0; j < d; j++ {
 		a := x[j*rows : (j+1)*rows]
-		for pass := 0; pass < 2; pass++ {
+		for range 2 {
+			was := dense.Dot(a, a)
 			for k := 0; k < j; k++ {
 				b := x[k*rows : (k+1)*rows]
 				if s := dense.Dot(a, b); s != 0 {
@@ -159,6 +160,9 @@ func (g *Group) orthonormal() {
 			}
 			for z := range a {
 				a[z] /= l
+			}
+			if 2*l*l > was {
+				break
 			}
 		}
 	}

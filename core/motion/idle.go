@@ -5,6 +5,7 @@ import (
 
 	"setfast/core/dense"
 	"setfast/core/geom"
+	"setfast/core/part"
 	"setfast/core/solve"
 	"setfast/core/tol"
 )
@@ -70,12 +71,23 @@ func (s *Study) idleAxes(b int) (spins [][]float64) {
 		}
 		return spins
 	}
-	for _, a := range p.Axes() {
-		if p.RoundAbout(a[0], a[1]) {
-			add(a)
-		}
+	for _, a := range s.roundAxes(p) {
+		add(a)
 	}
 	return spins
+}
+
+// roundAxes are the axes about which a part is round, looked for once for all its uses.
+func (s *Study) roundAxes(p *part.Part) [][2]geom.Vec {
+	axes, known := s.round[p]
+	if !known {
+		if s.round == nil {
+			s.round = map[*part.Part][][2]geom.Vec{}
+		}
+		axes = p.RoundAxes()
+		s.round[p] = axes
+	}
+	return axes
 }
 
 // watched are the bodies on which a planned motion has an eye.

@@ -19,6 +19,9 @@ func (s *Study) simple(g *Group, span, free dense.Mat) [][]float64 {
 			break
 		}
 		nb := g.basis[g.at[b]].Mul(rest) // 6 × r
+		if dense.Norm(nb.A) <= tol.Moves {
+			continue // no singular value is larger
+		}
 		_, sv, v := dense.SVD(nb)
 		k := 0
 		for k < len(sv) && sv[k] > tol.Moves && sv[k] > tol.Together*sv[0] {

@@ -7,6 +7,7 @@ import (
 	"setfast/core/dense"
 	"setfast/core/geom"
 	"setfast/core/mobility"
+	"setfast/core/redundancy"
 	"setfast/core/solve"
 	"setfast/core/tol"
 )
@@ -16,6 +17,7 @@ import (
 type vicinity struct {
 	bodies []int // free in them; the body that a block hangs on stands
 	rels   []*solve.Relation
+	blocks []solve.Block
 	here   int  // freedoms of the bodies at the solved pose
 	spare  int  // steps that may still be tried
 	done   bool // momentary has been decided
@@ -49,6 +51,7 @@ func (s *Study) vicinityOf(g *Group) *vicinity {
 		if !moves {
 			continue
 		}
+		w.blocks = append(w.blocks, bl)
 		removed -= bl.Excess
 		for _, i := range bl.Rels {
 			removed += s.Sys.Rels[i].Asks()
@@ -71,12 +74,29 @@ func (s *Study) vicinityOf(g *Group) *vicinity {
 	return w
 }
 
-// leftAt counts the freedoms of the bodies near at other poses, all others standing.
+// leftAt counts the freedoms of the bodies near at other poses, all others standing. Where as many equations repeat others there as
+// here, as many freedoms are left, which is quickly seen; else they are counted relation by relation.
 func (s *Study) leftAt(w *vicinity, poses []geom.Pose) int {
+	if s.repeatAlike(w, poses) {
+		return w.here
+	}
 	if s.counter == nil {
 		s.counter = mobility.NewCounter(s.Sys)
 	}
 	return s.counter.Left(poses, w.bodies, w.rels)
+}
+
+// repeatAlike tells that as many equations of each block repeat others at some poses as do here; not, where that is not sure.
+func (s *Study) repeatAlike(w *vicinity, poses []geom.Pose) bool {
+	if s.repeats == nil {
+		s.repeats = redundancy.NewElimination(s.Sys, poses)
+	}
+	for _, bl := range w.blocks {
+		if n, sure := s.repeats.Repeats(bl.Rels, poses); !sure || n != bl.Excess {
+			return false
+		}
+	}
+	return true
 }
 
 // step goes a finite way along a freedom and re-solves what is near; it tells the poses, good until the next step, nil where the

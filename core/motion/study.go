@@ -16,6 +16,8 @@ import (
 	"setfast/core/geom"
 	"setfast/core/mobility"
 	"setfast/core/model"
+	"setfast/core/part"
+	"setfast/core/redundancy"
 	"setfast/core/report"
 	"setfast/core/solve"
 )
@@ -28,12 +30,14 @@ type Study struct {
 	Rels   []int         // relations in force
 	Blocks []solve.Block // of these relations
 
-	aside   *Study                // the same for a second goroutine
-	axes    map[int][][2]geom.Vec // per body: the axes by which it is related
-	counter *mobility.Counter     // for counting freedoms at poses nearby
-	trial   []geom.Pose           // where a step went
-	moved   []int                 // by it
-	reached float64               // its length, had all of it been kept
+	aside   *Study                       // the same for a second goroutine
+	axes    map[int][][2]geom.Vec        // per body: the axes by which it is related
+	round   map[*part.Part][][2]geom.Vec // the axes about which parts are round
+	counter *mobility.Counter            // for counting freedoms at poses nearby
+	repeats *redundancy.Elimination      // for telling quickly that as many are left
+	trial   []geom.Pose                  // where a step went
+	moved   []int                        // by it
+	reached float64                      // its length, had all of it been kept
 	rows    solve.Rows
 	of      map[int][]*solve.Relation // per body
 	told    []told                    // per motion of the report: what Swing shows

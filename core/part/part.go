@@ -2,6 +2,7 @@ package part
 
 import (
 	"math"
+	"slices"
 
 	"setfast/core/geom"
 	"setfast/core/tol"
@@ -106,15 +107,13 @@ func (p *Part) RoundAbout(o, d geom.Vec) bool {
 	return true
 }
 
-// Round tells whether the part is round about any axis.
-func (p *Part) Round() bool {
-	for _, a := range p.Axes() {
-		if p.RoundAbout(a[0], a[1]) {
-			return true
-		}
-	}
-	return false
+// RoundAxes lists the axes about which the part is round.
+func (p *Part) RoundAxes() [][2]geom.Vec {
+	return slices.DeleteFunc(p.Axes(), func(a [2]geom.Vec) bool { return !p.RoundAbout(a[0], a[1]) })
 }
+
+// Round tells whether the part is round about any axis.
+func (p *Part) Round() bool { return len(p.RoundAxes()) > 0 }
 
 // Ball tells whether the part is nothing but one sphere, or spheres about one centre, which it gives.
 func (p *Part) Ball() (centre geom.Vec, is bool) {

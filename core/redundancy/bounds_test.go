@@ -33,8 +33,18 @@ func TestBoundsOfCombinations(t *testing.T) {
 			t.Errorf("NoTerm: %d terms of 1 and %g, want %d", got, e, want)
 		}
 	}
-	grouping := func() *grouping {
-		return &grouping{sys: sys, allowed: solve.Miss{MM: 1, Deg: 1}, e: &Elimination{Equations: []Equation{{Relation: 0, Length: 1}, {Relation: 1, Length: 1}}}}
+	for e, want := range map[float64]bool{4e-11: false, 4e-10: true} {
+		x := NewElimination(sys, nil)
+		x.count = true
+		for _, g := range [][6]float64{{1}, {1, e}} {
+			x.take(0, &relation.Row{N: 1, G: [4][6]float64{g}})
+		}
+		if x.doubt != want {
+			t.Errorf("SurelyNothing: where %g is left of an equation it is in doubt: %v", e, x.doubt)
+		}
+	}
+	grouping := func() *Repeats {
+		return &Repeats{sys: sys, allowed: solve.Miss{MM: 1, Deg: 1}, e: &Elimination{Equations: []Equation{{Relation: 0, Length: 1}, {Relation: 1, Length: 1}}}}
 	}
 	for e, want := range map[float64]int{4e-7: 1, 4e-6: 2} {
 		if got := len(grouping().gather([]int{0, 1}, [][]Term{{{0, 1}, {1, e}}})[0].Mates); got != want {

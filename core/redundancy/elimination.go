@@ -13,6 +13,7 @@ import (
 	"setfast/core/dense"
 	"setfast/core/geom"
 	"setfast/core/relation"
+	"setfast/core/slab"
 	"setfast/core/solve"
 	"setfast/core/tol"
 )
@@ -36,6 +37,10 @@ type Elimination struct {
 	coef  []float64 // per equation of the block: how it is made of them
 	in    []int
 	spent int
+	parts slab.Of[bodyPart] // of the rows kept of the block at hand
+	terms slab.Of[Term]     // of combinations, which stay
+	count bool              // how many combinations there are is enough
+	doubt bool              // of some it was not sure
 }
 
 // Equation is one that was taken: whose it is, and how long it was before it was made one of length one.
@@ -74,6 +79,14 @@ func NewElimination(sys *solve.System, poses []geom.Pose) *Elimination {
 	return &Elimination{sys: sys, Poses: poses, kept: make([][]keptRow, n), part: make([][6]float64, n), isOn: make([]bool, n), Most: MostSteps}
 }
 
+// Repeats counts the equations of a block that repeat others at poses; it is not sure where the work grows too large, or where more
+// than rounding is left of one.
+func (e *Elimination) Repeats(block []int, poses []geom.Pose) (n int, sure bool) {
+	e.Poses, e.count, e.doubt = poses, true, false
+	defer func() { e.count = false }()
+	return len(e.Cancelling(block)), !e.doubt && !e.Exhausted() && !e.sys.Stopped()
+}
+
 // Cancelling lists combinations of a block's equations that cancel; fewer than there are where the work grows too large.
 func (e *Elimination) Cancelling(block []int) [][]Term {
 	order := append([]int(nil), block...)
@@ -95,9 +108,10 @@ func (e *Elimination) Cancelling(block []int) [][]Term {
 		}
 	}
 	for _, b := range e.used {
-		e.kept[b] = nil
+		e.kept[b] = e.kept[b][:0]
 	}
 	e.used = e.used[:0]
+	e.parts.Empty()
 	return cancel
 }
 
@@ -106,18 +120,21 @@ func (e *Elimination) take(rel int, row *relation.Row) []Term {
 	at := len(e.Equations)
 	l := 0.0
 	for k := 0; k < row.N; k++ {
-		l += dense.Dot(row.G[k][:], row.G[k][:])
+		l += dense.Dot6(&row.G[k], &row.G[k])
 	}
 	l = math.Sqrt(l)
-	e.Equations = append(e.Equations, Equation{rel, row.R / math.Max(l, tol.NoLength), row.Angular, l})
-	for len(e.coef) <= at {
-		e.coef = append(e.coef, 0)
-	}
 	if e.spent > e.Most {
 		return nil
 	}
-	e.coef[at] = 1
-	e.in = append(e.in[:0], at)
+	e.in = e.in[:0]
+	if !e.count {
+		e.Equations = append(e.Equations, Equation{rel, row.R / math.Max(l, tol.NoLength), row.Angular, l})
+		for len(e.coef) <= at {
+			e.coef = append(e.coef, 0)
+		}
+		e.coef[at] = 1
+		e.in = append(e.in, at)
+	}
 	if l == 0 {
 		return e.combination()
 	}
@@ -144,10 +161,12 @@ func (e *Elimination) take(rel int, row *relation.Row) []Term {
 		for k := range e.kept[b] {
 			e.clear(&g, &e.kept[b][k])
 		}
-		if n := dense.Norm(g[:]); n > tol.Resists {
+		n := dense.Norm6(&g)
+		if n > tol.Resists {
 			e.keep(b, g, n)
 			return nil
 		}
+		e.doubt = e.doubt || n > tol.SurelyNothing
 	}
 	return e.combination()
 }
@@ -163,7 +182,7 @@ func (e *Elimination) touch(b int) *[6]float64 {
 
 // clear takes out of the equation at hand, whose part on the body is g, what a kept one has in common with it there.
 func (e *Elimination) clear(g *[6]float64, k *keptRow) {
-	d := dense.Dot(g[:], k.lead[:])
+	d := dense.Dot6(g, &k.lead)
 	if math.Abs(d) < tol.NoPart {
 		return
 	}
@@ -187,7 +206,7 @@ func (e *Elimination) clear(g *[6]float64, k *keptRow) {
 
 // keep files the equation at hand under a body.
 func (e *Elimination) keep(b int, g [6]float64, n float64) {
-	k := keptRow{lead: g, of: e.combination()}
+	k := keptRow{lead: g, rest: e.parts.Room(len(e.on)), of: e.combination()}
 	for q := range k.lead {
 		k.lead[q] /= n
 	}
@@ -197,7 +216,7 @@ func (e *Elimination) keep(b int, g [6]float64, n float64) {
 	for _, o := range e.on {
 		e.isOn[o] = false
 		p := e.part[o]
-		if dense.Norm(p[:]) < tol.NoPart {
+		if dense.Norm6(&p) < tol.NoPart {
 			continue
 		}
 		for q := range p {
@@ -212,9 +231,12 @@ func (e *Elimination) keep(b int, g [6]float64, n float64) {
 	e.kept[b] = append(e.kept[b], k)
 }
 
-// combination takes the coefficients of the equation at hand.
+// combination takes the coefficients of the equation at hand, where they are wanted.
 func (e *Elimination) combination() []Term {
-	out := make([]Term, 0, len(e.in))
+	if e.count {
+		return []Term{}
+	}
+	out := e.terms.Room(len(e.in))
 	for _, r := range e.in {
 		if x := e.coef[r]; math.Abs(x) > tol.NoTerm {
 			out = append(out, Term{r, x})

@@ -11,36 +11,15 @@ import (
 	"setfast/core/tol"
 )
 
-// Groups finds the groups of relations that repeat each other: those tied together by combinations of their equations that cancel.
-// Each block is looked at by itself, if any of its relations removed less than it asked. allowed is the tolerance of the assembly.
-// The groups come in the order of their first relations.
-func Groups(sys *solve.System, poses []geom.Pose, blocks []solve.Block, allowed solve.Miss) []report.DoubledGroup {
-	g := &grouping{sys: sys, allowed: allowed}
-	for _, b := range blocks {
-		if b.Excess == 0 || sys.Stopped() {
-			continue
-		}
-		if g.e == nil {
-			g.e = NewElimination(sys, poses)
-		}
-		g.block(b)
-	}
-	sort.SliceStable(g.out, func(i, j int) bool { return g.out[i].first < g.out[j].first })
-	var out []report.DoubledGroup
-	for _, k := range g.out {
-		out = append(out, k.DoubledGroup)
-	}
-	return out
-}
-
-// grouping gathers groups block by block.
-type grouping struct {
+// Repeats finds the groups of relations that repeat each other: those tied together by combinations of their equations that cancel.
+// Each block is looked at by itself, and once.
+type Repeats struct {
 	sys     *solve.System
 	e       *Elimination
-	allowed solve.Miss
+	allowed solve.Miss // the tolerance of the assembly
 	sets    dense.Sets
 	tied    []bool
-	out     []group
+	found   map[int][]group // per block, by its place
 }
 
 type group struct {
@@ -49,27 +28,63 @@ type group struct {
 	cancel [][]Term
 }
 
+// New prepares to look at a system's relations where it was solved.
+func New(sys *solve.System, poses []geom.Pose, allowed solve.Miss) *Repeats {
+	return &Repeats{sys: sys, e: NewElimination(sys, poses), allowed: allowed, found: map[int][]group{}}
+}
+
+// Ahead looks at the blocks of which it is sure beforehand that some of it repeats.
+func (g *Repeats) Ahead(blocks []solve.Block) {
+	for i, b := range blocks {
+		if g.sys.Stopped() {
+			return
+		}
+		if g.sys.Surely(b) {
+			g.found[i] = g.block(b.Rels)
+		}
+	}
+}
+
+// Groups tells the groups of the blocks whose relations removed less than they ask, in the order of their first relations.
+func (g *Repeats) Groups(blocks []solve.Block) []report.DoubledGroup {
+	var all []group
+	for i, b := range blocks {
+		if b.Excess == 0 || g.sys.Stopped() {
+			continue
+		}
+		found, known := g.found[i]
+		if !known {
+			found = g.block(b.Rels)
+		}
+		if len(found) == 1 {
+			found[0].Excess = b.Excess
+		}
+		all = append(all, found...)
+	}
+	sort.SliceStable(all, func(i, j int) bool { return all[i].first < all[j].first })
+	var out []report.DoubledGroup
+	for _, k := range all {
+		out = append(out, k.DoubledGroup)
+	}
+	return out
+}
+
 // block tells one block's groups. Where the work grows too large it is one group, which tolerates what none could fail to.
-func (g *grouping) block(b solve.Block) {
-	cancel := g.e.Cancelling(b.Rels)
+func (g *Repeats) block(rels []int) []group {
+	cancel := g.e.Cancelling(rels)
 	if g.e.Exhausted() || len(cancel) == 0 {
-		k := group{first: b.Rels[0]}
-		k.Excess, k.Tolerates = b.Excess, g.surely()
-		for _, i := range b.Rels {
+		k := group{first: rels[0]}
+		k.Tolerates = g.surely()
+		for _, i := range rels {
 			k.Mates = append(k.Mates, g.sys.Rels[i].ID)
 		}
-		g.out = append(g.out, k)
-		return
+		return []group{k}
 	}
-	found := g.gather(b.Rels, cancel)
-	if len(found) == 1 {
-		found[0].Excess = b.Excess
-	}
-	g.out = append(g.out, found...)
+	return g.gather(rels, cancel)
 }
 
 // gather joins relations that share a cancelling combination.
-func (g *grouping) gather(block []int, cancel [][]Term) []group {
+func (g *Repeats) gather(block []int, cancel [][]Term) []group {
 	if g.sets == nil {
 		g.sets, g.tied = dense.NewSets(len(g.sys.Rels)), make([]bool, len(g.sys.Rels))
 	}

@@ -1,6 +1,7 @@
 package redundancy
 
 import (
+	"reflect"
 	"testing"
 
 	"setfast/core/bench"
@@ -34,17 +35,22 @@ func TestSafeBound(t *testing.T) {
 			continue
 		}
 		tried++
-		exact := &grouping{sys: m.Sys, allowed: allowed, e: NewElimination(m.Sys, poses)}
-		exact.block(b)
-		whole := &grouping{sys: m.Sys, allowed: allowed, e: NewElimination(m.Sys, poses)}
-		whole.e.Most = 0
-		whole.block(b)
-		if len(whole.out) != 1 || whole.out[0].Excess != b.Excess || len(whole.out[0].Mates) != len(b.Rels) {
-			t.Errorf("told whole as %+v", whole.out)
+		one := []solve.Block{b}
+		exact := New(m.Sys, poses, allowed).Groups(one)
+		ahead := New(m.Sys, poses, allowed)
+		ahead.Ahead(one)
+		if len(ahead.found) == 0 != !m.Sys.Surely(b) || !reflect.DeepEqual(ahead.Groups(one), exact) {
+			t.Error("looked at ahead it is told otherwise")
 		}
-		for _, g := range exact.out {
-			if g.Tolerates.MM != nil && *whole.out[0].Tolerates.MM > *g.Tolerates.MM {
-				t.Errorf("the bound %g is above the exact %g", *whole.out[0].Tolerates.MM, *g.Tolerates.MM)
+		cut := New(m.Sys, poses, allowed)
+		cut.e.Most = 0
+		whole := cut.Groups(one)
+		if len(whole) != 1 || whole[0].Excess != b.Excess || len(whole[0].Mates) != len(b.Rels) {
+			t.Errorf("told whole as %+v", whole)
+		}
+		for _, g := range exact {
+			if g.Tolerates.MM != nil && *whole[0].Tolerates.MM > *g.Tolerates.MM {
+				t.Errorf("the bound %g is above the exact %g", *whole[0].Tolerates.MM, *g.Tolerates.MM)
 			}
 		}
 	}

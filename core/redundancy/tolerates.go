@@ -9,7 +9,7 @@ import (
 )
 
 // surely is the change that no group can be too sensitive to: a miss is never larger than the change that causes it.
-func (g *grouping) surely() report.Tolerance {
+func (g *Repeats) surely() report.Tolerance {
 	mm, deg := g.allowed.MM, g.allowed.Deg
 	return report.Tolerance{MM: &mm, Deg: &deg}
 }
@@ -19,7 +19,7 @@ const mostProducts = 4e6
 
 // tolerates finds the smallest change of one equation that shows beyond the tolerance. What a change leaves as a miss is its
 // part in the span of the cancelling combinations, each equation taken at its own size.
-func (g *grouping) tolerates(cancel [][]Term) report.Tolerance {
+func (g *Repeats) tolerates(cancel [][]Term) report.Tolerance {
 	at := map[int]int{}
 	var rows []int
 	for _, c := range cancel {
@@ -65,7 +65,7 @@ func (g *grouping) tolerates(cancel [][]Term) report.Tolerance {
 }
 
 // bound is the tolerance of an equation, in its weighted mm.
-func (g *grouping) bound(angular bool) float64 {
+func (g *Repeats) bound(angular bool) float64 {
 	if angular {
 		return g.allowed.Deg * math.Pi / 180 * tol.AngleWeight
 	}

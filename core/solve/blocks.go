@@ -10,23 +10,49 @@ import (
 // within one block is no matter of the others, and equations can cancel only within one.
 type Block struct {
 	Rels   []int
-	Root   int // the body by which it hangs on the ground or on what stands nearer to it; the number of bodies for the ground
-	Excess int // what its relations ask more than they remove
+	Root   int  // the body by which it hangs on the ground or on what stands nearer to it; the number of bodies for the ground
+	Excess int  // what its relations ask more than they remove
+	alone  bool // one relation that asks of nobody
 }
 
 // Blocks splits relations into blocks by Tarjan's depth-first search (Hopcroft and Tarjan, Algorithm 447, Comm. ACM 16, 1973), in
 // time linear in relations. removed is what each relation removed, where that is known.
 func (s *System) Blocks(rels []int, removed []int) []Block {
 	g, own := s.graph(rels)
-	out := g.biconnected()
-	for i := range out {
-		for _, r := range out[i].Rels {
-			if removed != nil {
-				out[i].Excess += s.Rels[r].Asks() - removed[r]
+	out := append(g.biconnected(), own...)
+	if removed != nil {
+		s.CountExcess(out, removed)
+	}
+	return out
+}
+
+// CountExcess tells of each block what its relations ask more than they removed.
+func (s *System) CountExcess(blocks []Block, removed []int) {
+	for i := range blocks {
+		if blocks[i].alone {
+			continue
+		}
+		blocks[i].Excess = 0
+		for _, r := range blocks[i].Rels {
+			blocks[i].Excess += s.Rels[r].Asks() - removed[r]
+		}
+	}
+}
+
+// Surely tells that a block's relations ask more than they can remove, however its bodies move.
+func (s *System) Surely(b Block) bool {
+	asks := 0
+	free := map[int]bool{}
+	var buf [4]int
+	for _, i := range b.Rels {
+		asks += s.Rels[i].Asks()
+		for _, x := range s.FreeBodies(s.Rels[i], &buf) {
+			if x != b.Root {
+				free[x] = true
 			}
 		}
 	}
-	return append(out, own...)
+	return asks > 6*len(free)
 }
 
 // graph has a node for each body, and one more for the ground. A relation of three bodies is an edge for each pair.
@@ -62,7 +88,7 @@ func (s *System) graph(rels []int) (g *graph, own []Block) {
 			}
 		}
 		if len(ends) == 1 {
-			own = append(own, Block{[]int{i}, ends[0], r.Asks()})
+			own = append(own, Block{[]int{i}, ends[0], r.Asks(), true})
 			continue
 		}
 		for x := range ends {

@@ -42,6 +42,11 @@ func TestStepsEnd(t *testing.T) {
 			t.Errorf("%s: over after %d, want %d", c.what, got, c.want)
 		}
 	}
+	for gain, want := range map[float64]bool{0.04: true, 0.06: false} {
+		if got := hopeless(1, []float64{2 * gain}, []float64{-1}); got != want {
+			t.Errorf("Foretold: a step that gains %g is hopeless: %v", gain, got)
+		}
+	}
 	if !isRounding(4e-11, 1000) || isRounding(4e-10, 1000) {
 		t.Error("NoStep: beside a metre, 4e-11 mm is rounding and 4e-10 is not")
 	}

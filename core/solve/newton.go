@@ -15,6 +15,7 @@ type effort struct {
 	far       bool
 	impatient bool    // give up where the residual hardly falls: another set of bodies will be tried
 	brief     bool    // give up at the first step that does not lead well towards holding
+	foresees  bool    // give up where the linear equations foretell that next to nothing can be gained
 	rest      float64 // mm: enough, where it is more than rounding
 }
 
@@ -61,6 +62,9 @@ func (s *System) newtonOn(pat *pattern, bodies []int, rels []*Relation, poses []
 				w.d[i] = -g
 			}
 			w.m.solve(w.d, w.tmp)
+			if e.foresees && hopeless(f, w.g, w.d) {
+				return worst
+			}
 			stepMax := w.limit()
 			for i, b := range bodies {
 				w.was[i] = poses[b]

@@ -183,12 +183,16 @@ func (t *seated) bring(k int) {
 	mine := t.ready(k, always)
 	one := [1]int{k}
 	start, turns := t.poses[k], s.turnsOf(t.poses)
-	w := s.newton(one[:], mine, t.poses, effort{iterations: 60, impatient: true})
+	alone := effort{iterations: 60, impatient: true}
+	w := s.newton(one[:], mine, t.poses, t.foreseeing(alone, mine))
 	if w < tol.Seated {
 		return
 	}
 	if t.closeLoop(k) {
 		return
+	}
+	if mine = t.ready(k, always); len(mine) > 0 { // as near as it comes
+		w = s.newton(one[:], mine, t.poses, alone)
 	}
 	best, bestTurns, bestW := t.poses[k], s.turnsOf(t.poses), w
 	if w < tol.NearlySeated*s.Bodies[k].Size { // all but there: no matter of the side it came from
@@ -211,6 +215,16 @@ func (t *seated) bring(k int) {
 	}
 	t.poses[k] = best
 	s.takeBack(t.poses, bestTurns)
+}
+
+// foreseeing is an effort that ends where it is foretold to fail. Angles that are counted over whole turns, cams and limits bend too much
+// for that.
+func (t *seated) foreseeing(e effort, rels []*Relation) effort {
+	e.foresees = !t.s.minding
+	for _, r := range rels {
+		e.foresees = e.foresees && r.couple == nil && r.turns == nil
+	}
+	return e
 }
 
 // clearlyBetter tells whether another way round leaves so much less that it is kept.
@@ -307,7 +321,7 @@ func (t *seated) closeLoop(k int) bool {
 				return false
 			})...)
 		}
-		if s.newton(set, rels, t.poses, effort{iterations: 40, impatient: true}) < tol.SeatedLoop {
+		if s.newton(set, rels, t.poses, t.foreseeing(effort{iterations: 40, impatient: true}, rels)) < tol.SeatedLoop {
 			t.failed = 0
 			return true
 		}

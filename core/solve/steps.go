@@ -1,6 +1,9 @@
 package solve
 
-import "setfast/core/tol"
+import (
+	"setfast/core/dense"
+	"setfast/core/tol"
+)
 
 // What is decided between one step of a solve and the next.
 
@@ -40,3 +43,7 @@ func (p *progress) over(was, now float64, e effort) bool {
 	p.steps++
 	return slow
 }
+
+// hopeless tells whether the linear equations foretell that a step gains next to nothing of the sum of squares, half of which is f; its
+// gradient is g.
+func hopeless(f float64, g, step []float64) bool { return -dense.Dot(g, step)/2 < tol.Foretold*f }

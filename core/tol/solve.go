@@ -34,6 +34,9 @@ const (
 	StillFor  = 3
 	// Halved: a solve that has not lost this part of its squares in four steps is given up where other sets of bodies will be tried.
 	Halved = 0.5
+	// Foretold, of the sum of squares: where the linear equations say that a step gains less, the bodies at hand cannot bring the
+	// relations to hold, and others are taken along.
+	Foretold = 0.05
 	// Leading, of the sum of squares: what a step takes off at least in a solve that will be done in a few.
 	Leading = 0.2
 	// LongestTurn, rad: a step that turns a body more is shortened, since the linear equations say nothing so far away.

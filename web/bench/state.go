@@ -80,10 +80,8 @@ func roundOf(j *app.Judged, k *assembly.Component) *roundJSON {
 	if p == nil {
 		return nil
 	}
-	for _, a := range p.Axes() {
-		if p.RoundAbout(a[0], a[1]) {
-			return &roundJSON{a[0].Array(), a[1].Array()}
-		}
+	for _, a := range p.RoundAxes() {
+		return &roundJSON{a[0].Array(), a[1].Array()}
 	}
 	return nil
 }
