@@ -6,6 +6,8 @@ import (
 	"math"
 	"math/rand/v2"
 	"os"
+	"reflect"
+	"runtime"
 	"runtime/debug"
 	"slices"
 	"strconv"
@@ -292,6 +294,27 @@ func BenchmarkCliffs(b *testing.B) {
 				}
 			}
 		})
+	}
+}
+
+// TestSpread: a drive whose equations are stated by several processors goes where it goes on one.
+func TestSpread(t *testing.T) {
+	run := func(processors int) map[string]*report.DriveRun {
+		defer runtime.GOMAXPROCS(runtime.GOMAXPROCS(processors))
+		rep, err := account.Check(context.Background(), FourBars(60, 8), nil)
+		if err != nil {
+			t.Fatal(err)
+		}
+		return rep.Assemblies["main"].Drives
+	}
+	one, two := run(1), run(2)
+	for name, r := range one {
+		if r.Reason != nil || len(r.At) != 9 {
+			t.Errorf("%s took %d steps and stopped: %v", name, len(r.At), r.Reason)
+		}
+	}
+	if len(one) != 1 || !reflect.DeepEqual(one, two) {
+		t.Errorf("one processor says %v, two say %v", one, two)
 	}
 }
 

@@ -214,6 +214,7 @@ func TestBoundsOfSteps(t *testing.T) {
 func TestBoundsOfWays(t *testing.T) {
 	z := []float64{1, 1}
 	s := shaft(t, 0, inBores)
+	s.Sys.Bodies[0].Fixed = false
 	// two bodies, of which the second moves by e of the first, on the same relations: it is named where the first may not move without it
 	rides := func(e float64) int {
 		g := &Group{bodies: []int{1, 0}, at: map[int]int{1: 0, 0: 1}, d: 1, basis: []dense.Mat{dense.Columns(6, [][]float64{{1, 0, 0, 0, 0, 0}}), dense.Columns(6, [][]float64{{e, 0, 0, 0, 0, 0}})}}

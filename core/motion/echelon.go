@@ -27,6 +27,9 @@ func echelon(all []vector, bodies int, stopped func() bool, tell func(i int, fir
 	})
 }
 
+// together is how many motions are cleared by one goroutine at least.
+const together = 8
+
 func recombine(all []vector, bodies int, stopped func() bool, tell func(i int, first []vector)) {
 	from := make([][]*line, bodies) // by the first body that moves
 	for _, a := range all {
@@ -50,19 +53,27 @@ func recombine(all []vector, bodies int, stopped func() bool, tell func(i int, f
 			first = append(first, a.vector().one())
 		}
 		at := parts(first)
-		for c, a := range cand {
-			if taken[c] {
-				continue
-			}
-			if len(first) > 0 {
-				head, long := a.at(i), math.Sqrt(a.norm2)
-				for k, y := range at.Vec(head[:]) {
-					a.less(y*long, first[k], bodies)
+		next := make([]int, len(cand))
+		par.Runs(len(cand), together, func(_, from, to int) {
+			for c := from; c < to; c++ {
+				a := cand[c]
+				if taken[c] {
+					next[c] = -1
+					continue
 				}
+				if len(first) > 0 {
+					head, long := a.at(i), math.Sqrt(a.norm2)
+					for k, y := range at.Vec(head[:]) {
+						a.less(y*long, first[k], bodies)
+					}
+				}
+				a.drop(i) // rounding is left of it
+				next[c] = a.first(i + 1)
 			}
-			a.drop(i) // rounding is left of it
-			if next := a.first(i + 1); next >= 0 {
-				from[next] = append(from[next], a)
+		})
+		for c, n := range next {
+			if n >= 0 {
+				from[n] = append(from[n], cand[c])
 			}
 		}
 		if len(first) > 0 {
@@ -93,10 +104,16 @@ func parts(first []vector) dense.Mat {
 // line is a motion under elimination: by its elements or, once many bodies move in it, with room for all.
 type line struct {
 	few   vector
-	all   [][6]float64 // nil while there are few
-	count int          // bodies that move
-	norm2 float64      // the square of its length, about
-	was   float64      // the same when it was last measured
+	all   []spot  // nil while there are few
+	count int     // bodies that move
+	norm2 float64 // the square of its length, about
+	was   float64 // the same when it was last measured
+}
+
+// spot is the motion of one body, and the square of its length.
+type spot struct {
+	v  [6]float64
+	sq float64
 }
 
 // crowded is the part of the bodies from which on a motion has room for all; remeasured that of the square of its length at which this is
@@ -118,7 +135,7 @@ func newLine(a vector) *line {
 // at is the motion of a body, in the motion made of length one.
 func (l *line) at(i int) (v [6]float64) {
 	if l.all != nil {
-		v = l.all[i]
+		v = l.all[i].v
 	} else if len(l.few) > 0 && l.few[0].i == i {
 		v = l.few[0].v
 	}
@@ -139,23 +156,27 @@ func (l *line) less(y float64, b vector, bodies int) {
 			*l = *newLine(l.few.plus(-y, b))
 			return
 		}
-		l.all = make([][6]float64, bodies)
+		l.all = make([]spot, bodies)
 		for _, e := range l.few {
-			l.all[e.i] = e.v
+			l.all[e.i] = spot{e.v, square(&e.v)}
 		}
 		l.few = nil
 	}
 	for k := range b {
 		e := &b[k]
 		to := &l.all[e.i]
-		was := square(to)
-		for q, x := range &e.v {
-			to[q] -= y * x
-		}
-		is := square(to)
+		v, x := &to.v, &e.v
+		v[0] -= y * x[0]
+		v[1] -= y * x[1]
+		v[2] -= y * x[2]
+		v[3] -= y * x[3]
+		v[4] -= y * x[4]
+		v[5] -= y * x[5]
+		was, is := to.sq, square(v)
+		to.sq = is
 		switch still := is <= tol.StandsStill*tol.StandsStill*l.norm2 || is < tol.NoPart*tol.NoPart*was; {
 		case still:
-			*to = [6]float64{}
+			*to = spot{}
 			is = 0
 			if was > 0 {
 				l.count--
@@ -174,8 +195,8 @@ func (l *line) drop(i int) {
 			l.few = l.few[1:]
 			l.count--
 		}
-	} else if l.all[i] != ([6]float64{}) {
-		l.all[i] = [6]float64{}
+	} else if l.all[i].sq != 0 {
+		l.all[i] = spot{}
 		l.count--
 	}
 }
@@ -189,7 +210,7 @@ func (l *line) first(from int) int {
 		return l.few[0].i
 	}
 	for i := from; i < len(l.all); i++ {
-		if l.all[i] != ([6]float64{}) {
+		if l.all[i].sq != 0 {
 			if l.norm2 < remeasured*l.was { // so much was taken out that the differences say little
 				l.measure()
 			}
@@ -203,7 +224,7 @@ func (l *line) first(from int) int {
 func (l *line) measure() {
 	sum := 0.0
 	for i := range l.all {
-		sum += square(&l.all[i])
+		sum += l.all[i].sq
 	}
 	l.norm2, l.was = sum, sum
 }
@@ -219,8 +240,8 @@ func (l *line) vector() vector {
 	}
 	out := make(vector, 0, l.count)
 	for i := range l.all {
-		if l.all[i] != ([6]float64{}) {
-			out = append(out, element{i, l.all[i]})
+		if l.all[i].sq != 0 {
+			out = append(out, element{i, l.all[i].v})
 		}
 	}
 	return out

@@ -57,9 +57,7 @@ func (l *largeGroup) tellBody(i int, first []vector) {
 	}
 	v = dense.LeftCols(v, sub.d)
 	u = dense.LeftCols(u, sub.d)
-	for k := range sub.basis {
-		sub.basis[k] = sub.basis[k].Mul(v)
-	}
+	recombined(sub.basis, v)
 	var spins [][]float64
 	if !l.watched[b] {
 		for _, spin := range l.idleAxes(b) {
@@ -82,6 +80,23 @@ func (l *largeGroup) tellBody(i int, first []vector) {
 	for _, t := range l.simpleTwists(sub, b, loose) {
 		z := loose.Vec(dense.LeastSquares(sub.basis[0].Mul(loose), l.own(b, t), tol.Independent))
 		l.tellLoose(sub, z, l.g.around, &l.shaky, l.res)
+	}
+}
+
+// recombined recombines the columns of matrices by a square one, in place.
+func recombined(all []dense.Mat, by dense.Mat) {
+	was := make([]float64, by.R)
+	for _, m := range all {
+		for q := range m.R {
+			row := m.Row(q)
+			copy(was, row)
+			clear(row)
+			for k, x := range was {
+				for j, y := range by.Row(k) {
+					row[j] += x * y
+				}
+			}
+		}
 	}
 }
 

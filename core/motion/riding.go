@@ -2,6 +2,7 @@ package motion
 
 import (
 	"math"
+	"slices"
 
 	"setfast/core/dense"
 	"setfast/core/solve"
@@ -17,40 +18,38 @@ func (s *Study) riding(g *Group, z []float64) (out []int) {
 		much[i] = dense.Norm(g.rate(i, z))
 		big = math.Max(big, much[i])
 	}
-	var all []int
+	var left []int // out, though they move
 	for i, x := range much {
 		if x > tol.MovesAlong*big {
 			out = append(out, i)
-		}
-		if x > tol.Exactly*big {
-			all = append(all, i)
+		} else if x > tol.Exactly*big {
+			left = append(left, i)
 		}
 	}
-	if len(all) > len(out) && !s.allowed(g, z, out, big) {
-		return all
+	moving := func(b int) []float64 {
+		if i, of := g.at[b]; of && much[i] > tol.MovesAlong*big {
+			return g.rate(i, z)
+		}
+		return nil
+	}
+	if len(left) > 0 && !s.allowed(g, left, moving, big) {
+		out = append(out, left...)
+		slices.Sort(out)
 	}
 	return out
 }
 
-// allowed tells whether the relations allow the motion z of some bodies of a group, all others standing.
-func (s *Study) allowed(g *Group, z []float64, riding []int, big float64) bool {
-	rates := map[int][]float64{}
-	for _, i := range riding {
-		rates[g.bodies[i]] = g.rate(i, z)
-	}
+// allowed tells whether the relations of the bodies that are left out of a motion, by place, allow it without them. moving is how a body
+// moves in it.
+func (s *Study) allowed(g *Group, left []int, moving func(b int) []float64, big float64) bool {
 	of := s.relationsOf()
-	seen := map[*solve.Relation]bool{}
-	for _, i := range riding {
+	for _, i := range left {
 		for _, r := range of[g.bodies[i]] {
-			if seen[r] {
-				continue
-			}
-			seen[r] = true
 			for _, row := range s.Sys.Eval(r, s.Poses, &s.rows) {
 				change, size := 0.0, 0.0
 				for k := 0; k < row.N; k++ {
-					size = math.Max(size, dense.Norm(row.G[k][:]))
-					if v := rates[row.Body[k]]; v != nil {
+					size = math.Max(size, dense.Norm6(&row.G[k]))
+					if v := moving(row.Body[k]); v != nil {
 						change += dense.Dot(row.G[k][:], v)
 					}
 				}

@@ -135,15 +135,22 @@ func (g *Group) subgroup(rels []*solve.Relation, of []vector) *Group {
 	}
 	slices.Sort(places)
 	places = slices.Compact(places)
-	to := &Group{at: make(map[int]int, len(places)), d: len(of), rels: rels}
+	to := &Group{at: make(map[int]int, len(places)), d: len(of), rels: rels, bodies: make([]int, len(places)), basis: make([]dense.Mat, len(places))}
+	room := make([]float64, 6*to.d*len(places)) // of all
 	for k, i := range places {
-		to.bodies, to.at[g.bodies[i]] = append(to.bodies, g.bodies[i]), k
-		to.basis = append(to.basis, dense.New(6, to.d))
+		b := g.bodies[i]
+		to.bodies[k], to.at[b] = b, k
+		to.basis[k] = dense.Mat{R: 6, C: to.d, A: room[: 6*to.d : 6*to.d]}
+		room = room[6*to.d:]
 	}
 	for c, a := range of {
+		at := 0
 		for k := range a {
+			for places[at] != a[k].i {
+				at++
+			}
 			for q, x := range a[k].v {
-				to.basis[to.at[g.bodies[a[k].i]]].Set(q, c, x)
+				to.basis[at].Set(q, c, x)
 			}
 		}
 	}

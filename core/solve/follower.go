@@ -1,6 +1,12 @@
 package solve
 
-import "setfast/core/geom"
+import (
+	"sync/atomic"
+
+	"setfast/core/geom"
+	"setfast/core/par"
+	"setfast/core/relation"
+)
 
 // Follower solves bodies again and again, as some of their relations change a little at a time: what it needs for that is prepared once.
 type Follower struct {
@@ -37,13 +43,28 @@ func (f *Follower) To(from []geom.Pose, changed []*Relation, o Options) []geom.P
 		f.g.rels[f.k[n]] = r
 	}
 	out := append(f.buf[:0], from...)
-	f.s.newtonOn(f.p, f.g.bodies, f.g.rels, out, effort{iterations: 80})
-	if !f.s.hold(f.g.rels, out, o) {
+	f.s.newtonOn(f.p, f.g.bodies, f.g.rels, out, effort{iterations: 80, spread: true})
+	if !f.holds(out, o) {
 		f.buf = out
 		return nil
 	}
 	f.buf = nil
 	return out
+}
+
+// holds tells whether all relations hold, looked at by all processors where there are many.
+func (f *Follower) holds(poses []geom.Pose, o Options) bool {
+	var broken atomic.Bool
+	par.Runs(len(f.g.rels), manyRelations/2, func(_, from, to int) {
+		var rs Rows
+		for _, r := range f.g.rels[from:to] {
+			if broken.Load() || !relation.MissOf(f.s.Eval(r, poses, &rs)).Within(o.MM, o.Deg) {
+				broken.Store(true)
+				return
+			}
+		}
+	})
+	return !broken.Load()
 }
 
 // Bodies are those that hang together.

@@ -2,8 +2,11 @@ package solve
 
 import (
 	"math"
+	"runtime"
 
 	"setfast/core/geom"
+	"setfast/core/par"
+	"setfast/core/relation"
 	"setfast/core/tol"
 )
 
@@ -17,6 +20,7 @@ type effort struct {
 	brief     bool    // give up at the first step that does not lead well towards holding
 	foresees  bool    // give up where the linear equations foretell that next to nothing can be gained
 	rest      float64 // mm: enough, where it is more than rounding
+	spread    bool    // by all processors, where there are many relations: for where nothing else is done meanwhile
 }
 
 // newton brings the given relations to rest by moving the given bodies: damped Gauss–Newton steps. Poses are changed in
@@ -36,6 +40,7 @@ func (s *System) newtonOn(pat *pattern, bodies []int, rels []*Relation, poses []
 	}
 	w := s.worker()
 	w.begin(s, bodies, rels, pat)
+	w.spread = e.spread && len(rels) >= manyRelations && runtime.GOMAXPROCS(0) > 1
 	defer w.end()
 	f, worst := w.linearise(poses)
 	fresh := true // the equations are linearised at these poses
@@ -124,6 +129,8 @@ type worker struct {
 	was    []geom.Pose // before the step being tried
 	dials  []int       // of joints of the bodies
 	rs     Rows
+	spread bool   // the equations are stated by all processors
+	each   []Rows // then per relation
 	pairs  [][2]int32
 	weight []float64 // per relation, where they do not weigh the same
 }
@@ -221,7 +228,7 @@ func (w *worker) begin(s *System, bodies []int, rels []*Relation, p *pattern) {
 
 func (w *worker) end() {
 	w.unnumber(w.bodies)
-	w.rs.only = -1
+	w.rs.only, w.spread = -1, false
 }
 
 func resize(x []float64, n int) []float64 {
@@ -236,8 +243,16 @@ func (w *worker) linearise(poses []geom.Pose) (float64, float64) {
 	w.m.clear()
 	clear(w.g)
 	f, worst := 0.0, 0.0
+	if w.spread {
+		w.evaluate(poses)
+	}
 	for k, r := range w.rels {
-		rows := w.s.evalFor(r, poses, &w.rs)
+		var rows []relation.Row
+		if w.spread {
+			rows = w.each[k].List
+		} else {
+			rows = w.s.evalFor(r, poses, &w.rs)
+		}
 		if w.weight != nil {
 			weigh(rows, w.weight[k])
 		}
@@ -286,6 +301,22 @@ func (w *worker) linearise(poses []geom.Pose) (float64, float64) {
 		f = math.Inf(1)
 	}
 	return f, worst
+}
+
+// manyRelations are worth stating by all processors: each takes a microsecond.
+const manyRelations = 256
+
+// evaluate states the equations of all relations, each in memory of its own.
+func (w *worker) evaluate(poses []geom.Pose) {
+	if n := len(w.rels) - len(w.each); n > 0 {
+		w.each = append(w.each, make([]Rows, n)...)
+	}
+	par.Runs(len(w.rels), manyRelations/4, func(_, from, to int) {
+		for k := from; k < to; k++ {
+			w.each[k].only = w.rs.only
+			w.s.evalFor(w.rels[k], poses, &w.each[k])
+		}
+	})
 }
 
 // damp adds to the diagonal, of slides and of turns, in proportion to the stiffest entry near, so that small parts are not
