@@ -108,7 +108,7 @@ func (e *Elimination) Cancelling(block []int) [][]Term {
 		}
 	}
 	for _, b := range e.used {
-		e.kept[b] = e.kept[b][:0]
+		e.kept[b] = nil
 	}
 	e.used = e.used[:0]
 	e.parts.Empty()

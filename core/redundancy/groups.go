@@ -20,6 +20,7 @@ type Repeats struct {
 	sets    dense.Sets
 	tied    []bool
 	found   map[int][]group // per block, by its place
+	seen    []int           // per body: the block in which it was last counted, and one more
 }
 
 type group struct {
@@ -30,7 +31,7 @@ type group struct {
 
 // New prepares to look at a system's relations where it was solved.
 func New(sys *solve.System, poses []geom.Pose, allowed solve.Miss) *Repeats {
-	return &Repeats{sys: sys, e: NewElimination(sys, poses), allowed: allowed, found: map[int][]group{}}
+	return &Repeats{sys: sys, e: NewElimination(sys, poses), allowed: allowed, found: map[int][]group{}, seen: make([]int, len(sys.Bodies))}
 }
 
 // Ahead looks at the blocks of which it is sure beforehand that some of it repeats.
@@ -39,10 +40,26 @@ func (g *Repeats) Ahead(blocks []solve.Block) {
 		if g.sys.Stopped() {
 			return
 		}
-		if g.sys.Surely(b) {
+		if g.certain(i, b) {
 			g.found[i] = g.block(b.Rels)
 		}
 	}
+}
+
+// certain tells that the relations of the i-th block ask more than they can remove, however its bodies move.
+func (g *Repeats) certain(i int, b solve.Block) bool {
+	asks, free := 0, 0
+	var buf [4]int
+	for _, r := range b.Rels {
+		asks += g.sys.Rels[r].Asks()
+		for _, x := range g.sys.FreeBodies(g.sys.Rels[r], &buf) {
+			if x != b.Root && g.seen[x] != i+1 {
+				g.seen[x] = i + 1
+				free++
+			}
+		}
+	}
+	return asks > 6*free
 }
 
 // Groups tells the groups of the blocks whose relations removed less than they ask, in the order of their first relations.
@@ -130,6 +147,7 @@ func (g *Repeats) gather(block []int, cancel [][]Term) []group {
 	}
 	for k := range out {
 		out[k].Tolerates = g.tolerates(out[k].cancel)
+		out[k].cancel = nil // thousands would be looked through whenever memory is collected
 	}
 	return out
 }

@@ -39,7 +39,7 @@ func TestSafeBound(t *testing.T) {
 		exact := New(m.Sys, poses, allowed).Groups(one)
 		ahead := New(m.Sys, poses, allowed)
 		ahead.Ahead(one)
-		if len(ahead.found) == 0 != !m.Sys.Surely(b) || !reflect.DeepEqual(ahead.Groups(one), exact) {
+		if len(ahead.found) == 0 != !New(m.Sys, poses, allowed).certain(0, b) || !reflect.DeepEqual(ahead.Groups(one), exact) {
 			t.Error("looked at ahead it is told otherwise")
 		}
 		cut := New(m.Sys, poses, allowed)

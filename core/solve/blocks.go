@@ -39,22 +39,6 @@ func (s *System) CountExcess(blocks []Block, removed []int) {
 	}
 }
 
-// Surely tells that a block's relations ask more than they can remove, however its bodies move.
-func (s *System) Surely(b Block) bool {
-	asks := 0
-	free := map[int]bool{}
-	var buf [4]int
-	for _, i := range b.Rels {
-		asks += s.Rels[i].Asks()
-		for _, x := range s.FreeBodies(s.Rels[i], &buf) {
-			if x != b.Root {
-				free[x] = true
-			}
-		}
-	}
-	return asks > 6*len(free)
-}
-
 // graph has a node for each body, and one more for the ground. A relation of three bodies is an edge for each pair.
 type graph struct {
 	adj  [][]arc
