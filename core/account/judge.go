@@ -2,6 +2,7 @@ package account
 
 import (
 	"errors"
+	"slices"
 	"time"
 
 	"setfast/core/conflict"
@@ -32,16 +33,7 @@ func (t *taking) judge(m *model.Model) (*report.Result, error) {
 	}
 	sw.to(&t.spent.Solve)
 	res.Odds, res.MoreOdds = append(res.Odds, st.Odds...), st.More
-	blocks := m.Sys.Blocks(st.Rels, nil)
-	repeats := redundancy.New(m.Sys.Apart(), st.Poses, solve.Miss{MM: m.Set.ToleranceMM, Deg: m.Set.ToleranceDeg})
-	var p *posted
-	par.Do(func() { p = post(m, st, res) }, func() { repeats.Ahead(blocks) })
-	if m.Stopped() {
-		return nil, errStopped
-	}
-	m.Sys.CountExcess(blocks, p.removed)
-	study := &motion.Study{Model: m, Basis: p.basis, Poses: st.Poses, Rels: st.Rels, Blocks: blocks}
-	par.Do(func() { study.Classify(res) }, func() { res.Groups = append(res.Groups, repeats.Groups(blocks)...) })
+	p, study := t.look(m, st, res)
 	if m.Stopped() {
 		return nil, errStopped
 	}
@@ -62,6 +54,29 @@ func (t *taking) judge(m *model.Model) (*report.Result, error) {
 	}
 	sw.to(&t.spent.Drives)
 	return res, nil
+}
+
+// look counts what the relations remove and tells what is left; what repeats is sought beside both, where it surely does from the
+// beginning, elsewhere once it is known to.
+func (t *taking) look(m *model.Model, st conflict.Settled, res *report.Result) (p *posted, study *motion.Study) {
+	blocks := m.Sys.Blocks(st.Rels, nil)
+	repeats := redundancy.New(m.Sys.Apart(), st.Poses, solve.Miss{MM: m.Set.ToleranceMM, Deg: m.Set.ToleranceDeg})
+	counted := make(chan []solve.Block, 1)
+	par.Do(func() {
+		defer close(counted)
+		if p = post(m, st, res); m.Stopped() {
+			return
+		}
+		known := slices.Clone(blocks)
+		m.Sys.CountExcess(known, p.removed)
+		counted <- known
+		study = &motion.Study{Model: m, Basis: p.basis, Poses: st.Poses, Rels: st.Rels, Blocks: known}
+		study.Classify(res)
+	}, func() {
+		repeats.Ahead(blocks)
+		res.Groups = append(res.Groups, repeats.Groups(<-counted)...)
+	})
+	return p, study
 }
 
 type stopwatch struct {

@@ -79,11 +79,19 @@ func NewElimination(sys *solve.System, poses []geom.Pose) *Elimination {
 	return &Elimination{sys: sys, Poses: poses, kept: make([][]keptRow, n), part: make([][6]float64, n), isOn: make([]bool, n), Most: MostSteps}
 }
 
-// Repeats counts the equations of a block that repeat others at poses; it is not sure where the work grows too large, or where more
+// quick is how many steps for each equation a count may take: where more are needed, counting freedoms takes no longer.
+const quick = 16
+
+// Repeats counts the equations of a block that repeat others at poses; it is not sure where that is more work than quick, or where more
 // than rounding is left of one.
 func (e *Elimination) Repeats(block []int, poses []geom.Pose) (n int, sure bool) {
-	e.Poses, e.count, e.doubt = poses, true, false
-	defer func() { e.count = false }()
+	most := e.Most
+	defer func() { e.count, e.Most = false, most }()
+	e.Poses, e.count, e.doubt, e.Most = poses, true, false, 0
+	for _, i := range block {
+		e.Most += quick * e.sys.Rels[i].Asks()
+	}
+	e.Most = min(e.Most, most)
 	return len(e.Cancelling(block)), !e.doubt && !e.Exhausted() && !e.sys.Stopped()
 }
 
