@@ -107,7 +107,7 @@ func TestRankAgainstGonum(t *testing.T) {
 			continue
 		}
 		res := &report.Result{Components: map[string]report.Placed{}}
-		post(m, st, res)
+		post(m, st, m.Sys.Blocks(st.Rels, nil), res)
 		_, lines := jacobian(m, st)
 		rows := slices.Concat(lines...)
 		var svd mat.SVD

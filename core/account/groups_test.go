@@ -124,7 +124,7 @@ func TestGroupsAgainstGonum(t *testing.T) {
 			t.Fatalf("seed %d is at odds", seed)
 		}
 		res := &report.Result{Components: map[string]report.Placed{}}
-		blocks := m.Sys.Blocks(st.Rels, post(m, st, res).removed)
+		blocks := m.Sys.Blocks(st.Rels, post(m, st, m.Sys.Blocks(st.Rels, nil), res).Removed)
 		of, p := leftNull(t, m, st)
 		if tr := mat.Trace(p); math.Round(tr) != float64(res.Doubled) {
 			continue // near a singular pose the two thresholds differ
@@ -155,7 +155,7 @@ func TestToleratesAgainstGonum(t *testing.T) {
 		m := modelOf(t, x)
 		st := conflict.Settle(m)
 		res := &report.Result{Components: map[string]report.Placed{}}
-		blocks := m.Sys.Blocks(st.Rels, post(m, st, res).removed)
+		blocks := m.Sys.Blocks(st.Rels, post(m, st, m.Sys.Blocks(st.Rels, nil), res).Removed)
 		groups := redundancy.New(m.Sys, st.Poses, allowed(m)).Groups(blocks)
 		if len(groups) != 1 {
 			continue

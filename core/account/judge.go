@@ -64,13 +64,13 @@ func (t *taking) look(m *model.Model, st conflict.Settled, res *report.Result) (
 	counted := make(chan []solve.Block, 1)
 	par.Do(func() {
 		defer close(counted)
-		if p = post(m, st, res); m.Stopped() {
+		if p = post(m, st, blocks, res); m.Stopped() {
 			return
 		}
 		known := slices.Clone(blocks)
-		m.Sys.CountExcess(known, p.removed)
+		m.Sys.CountExcess(known, p.Removed)
 		counted <- known
-		study = &motion.Study{Model: m, Basis: p.basis, Poses: st.Poses, Rels: st.Rels, Blocks: known}
+		study = &motion.Study{Model: m, Basis: p.Basis, Poses: st.Poses, Rels: st.Rels, Blocks: known}
 		study.Classify(res)
 	}, func() {
 		repeats.Ahead(blocks)

@@ -11,56 +11,47 @@ import (
 
 // posted is what came of posting the relations line by line.
 type posted struct {
-	m       *model.Model
-	basis   *mobility.Basis
-	removed []int        // per relation
-	misses  []solve.Miss // of relations that were looked at on the way
-	missed  []bool       // which of them are known
+	*mobility.Posting
+	m *model.Model
 }
 
 // post takes the relations into account line by line, in build order: each is posted with the latest of its components.
-func post(m *model.Model, st conflict.Settled, res *report.Result) *posted {
-	n := len(m.Sys.Rels)
-	p := &posted{m: m, basis: mobility.New(m.Sys, st.Poses, st.Rels), removed: make([]int, n), misses: make([]solve.Miss, n), missed: make([]bool, n)}
+func post(m *model.Model, st conflict.Settled, blocks []solve.Block, res *report.Result) *posted {
+	p := &posted{mobility.Posted(m.Sys, st.Poses, st.Rels, blocks), m}
+	if m.Stopped() {
+		return p
+	}
 	byLine := m.ByLine(st.Rels)
 	entries := make([]report.LineMate, 0, len(st.Rels)) // all lines' entries, one after another
 	res.Lines = make([]report.Line, 0, len(m.Comps))
 	for b, c := range m.Comps {
-		if m.Stopped() {
-			return p
-		}
 		ln := report.Line{Component: c.Name}
 		first := len(entries)
-		fixed := m.Sys.Bodies[b].Fixed
-		if !fixed {
-			p.basis.Open(b)
-			ln.Before = 6
-			res.Opening += 6
-		}
 		list := byLine[b+1]
 		if b == 0 { // relations among the assembly's own features belong to the first line
 			list = append(append([]int(nil), byLine[0]...), list...)
 		}
 		for _, i := range list {
-			entries = append(entries, p.relation(i, res))
+			r := m.Sys.Rels[i]
+			entries = append(entries, report.LineMate{ID: r.ID, Asked: r.Asks(), Removed: p.Removed[i]})
+			res.Asked += r.Asks()
+			res.Removed += p.Removed[i]
 		}
 		ln.Mates = entries[first:len(entries):len(entries)]
-		if !fixed {
-			ln.After, ln.Turns = p.basis.Restricted(b)
+		if !m.Sys.Bodies[b].Fixed {
+			ln.Before = 6
+			res.Opening += 6
+			ln.After, ln.Turns = p.After[b][0], p.After[b][1]
 			ln.Slides = ln.After - ln.Turns
 		}
 		res.Lines = append(res.Lines, ln)
 	}
-	p.basis.Finish()
-	if m.Stopped() {
-		return p
-	}
-	res.Left = p.basis.Left()
+	res.Left = p.Basis.Left()
 	p.reconcile(res.Opening-res.Left, res)
 	res.Doubled = res.Asked - res.Removed
 	placed := make([]report.Placed, len(m.Comps))
 	par.Runs(len(placed), 64, func(_, from, to int) {
-		basis := p.basis.Apart()
+		basis := p.Basis.Apart()
 		for b := from; b < to; b++ {
 			left, turns := 0, 0
 			if !m.Sys.Bodies[b].Fixed {
@@ -91,7 +82,7 @@ func (p *posted) reconcile(removed int, res *report.Result) {
 				}
 				if to := m.Removed + step; to >= 0 && to <= m.Asked {
 					m.Removed = to
-					p.removed[p.m.RelOf[m.ID]] = to
+					p.Removed[p.m.RelOf[m.ID]] = to
 					res.Removed += step
 				}
 			}
@@ -100,17 +91,6 @@ func (p *posted) reconcile(removed int, res *report.Result) {
 			return
 		}
 	}
-}
-
-// relation posts one relation.
-func (p *posted) relation(i int, res *report.Result) report.LineMate {
-	r := p.m.Sys.Rels[i]
-	k := p.basis.Post(r)
-	p.removed[i] = k
-	p.misses[i], p.missed[i] = p.basis.Miss()
-	res.Asked += r.Asks()
-	res.Removed += k
-	return report.LineMate{ID: r.ID, Asked: r.Asks(), Removed: k}
 }
 
 // notes gathers what the interface shows of each relation, and the worst miss.
@@ -122,8 +102,8 @@ func (p *posted) notes(st conflict.Settled, res *report.Result) {
 		inForce[i] = true
 	}
 	for i, r := range sys.Rels {
-		ms := p.misses[i]
-		if !p.missed[i] {
+		ms := p.Misses[i]
+		if !p.Missed[i] {
 			ms = sys.Miss(r, st.Poses)
 		}
 		if inForce[i] {

@@ -34,6 +34,7 @@ type Basis struct {
 	Poses   []geom.Pose
 	of      [][]Entry // per body, by column ascending
 	open    []bool    // per body: it has been opened
+	opened  []int     // these bodies
 	on      [][]int32 // per column: the bodies still open that move in it
 	owner   []int32   // per column: the one body that moves in it and ever did; or shared, or replaced
 	columns int       // those in force
@@ -107,6 +108,7 @@ func (n *Basis) oriented(r *solve.Relation) {
 // Open gives a free body its six freedoms. The turns of one that is but a point to its relations are told at the end.
 func (n *Basis) Open(b int) {
 	n.open[b] = true
+	n.opened = append(n.opened, b)
 	n.of[b] = n.work.entries.Room(6)
 	at := n.work.ints.Room(6)
 	free := 6

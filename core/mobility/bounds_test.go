@@ -135,7 +135,7 @@ func TestPivotsOfSlides(t *testing.T) {
 // TestRounding drops what is left of motions and shares that cancel.
 func TestRounding(t *testing.T) {
 	left := func(now []combination, es ...Entry) int {
-		b := &Basis{columns: 1, of: [][]Entry{es}}
+		b := &Basis{columns: 1, opened: []int{0}, of: [][]Entry{es}}
 		b.rewrite(now)
 		return len(b.of[0])
 	}

@@ -25,20 +25,14 @@ func (k *Counter) Left(poses []geom.Pose, bodies []int, rels []*solve.Relation) 
 	for _, r := range rels {
 		n.Post(r)
 	}
-	for _, b := range bodies {
-		n.open[b], n.of[b] = false, nil
-	}
+	n.shut()
 	return n.Left()
 }
 
 // again begins anew, with the same memory, an account of other relations and the bodies opened before forgotten.
 func (n *Basis) again(poses []geom.Pose, bodies []int, rels []*solve.Relation) {
-	n.Poses, n.columns, n.reach, n.grown = poses, 0, 0, n.grown[:0]
-	n.on, n.owner, n.log = n.on[:0], n.owner[:0], n.log[:0]
-	w := &n.work
-	w.entries.Empty()
-	w.ints.Empty()
-	w.kept.Empty()
+	n.Poses, n.reach = poses, 0
+	n.empty()
 	for _, b := range bodies {
 		n.of[b], n.todo[b] = nil, 0
 	}
@@ -48,4 +42,22 @@ func (n *Basis) again(poses []geom.Pose, bodies []int, rels []*solve.Relation) {
 			n.todo[b]++
 		}
 	}
+}
+
+// shut closes the bodies that were opened.
+func (n *Basis) shut() {
+	for _, b := range n.opened {
+		n.open[b], n.of[b] = false, nil
+	}
+	n.opened = n.opened[:0]
+}
+
+// empty forgets all columns.
+func (n *Basis) empty() {
+	n.columns, n.spins, n.grown = 0, 0, n.grown[:0]
+	n.on, n.owner, n.log = n.on[:0], n.owner[:0], n.log[:0]
+	w := &n.work
+	w.entries.Empty()
+	w.ints.Empty()
+	w.kept.Empty()
 }

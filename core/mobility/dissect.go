@@ -37,7 +37,7 @@ func (n *Basis) renew() (removed int) {
 	if n.renewed > mostRenewed {
 		return 0
 	}
-	n.renewed += len(n.now())
+	n.renewed += len(n.opened)
 	m := n.dissected()
 	if m == nil {
 		n.renewed = mostRenewed + 1 // it cannot be told apart from what imported geometry is off by
@@ -47,16 +47,6 @@ func (n *Basis) renew() (removed int) {
 	m.renewed = n.renewed
 	*n = *m
 	return removed
-}
-
-// now lists the bodies opened so far.
-func (n *Basis) now() (out []int) {
-	for b, is := range n.open {
-		if is {
-			out = append(out, b)
-		}
-	}
-	return out
 }
 
 // dissected makes the basis anew, piece by piece, of what has been opened and posted; nil where equations are found that neither repeat
@@ -74,7 +64,8 @@ func (n *Basis) dissected() *Basis {
 			m.todo[b]++
 		}
 	}
-	d.piece(n.now())
+	d.stands = func(b int) bool { return !n.open[b] }
+	d.piece(slices.Sorted(slices.Values(n.opened)))
 	if n.Sys.Stopped() || d.unsure {
 		return nil
 	}
@@ -88,6 +79,7 @@ type dissection struct {
 	posted map[*solve.Relation]bool
 	in     []int // per body: the round in which it was last reached, or minus that once it is in order
 	round  int
+	stands func(b int) bool
 	unsure bool // equations that neither stand out nor repeat others were found
 }
 
@@ -177,7 +169,7 @@ func (d *dissection) postAll(rels []*solve.Relation) {
 // within tells whether all bodies of a relation are in the piece at hand.
 func (d *dissection) within(r *solve.Relation) bool {
 	var buf [4]int
-	return !slices.ContainsFunc(d.Sys.FreeBodies(r, &buf), func(b int) bool { return d.in[b] != d.round })
+	return !slices.ContainsFunc(d.Sys.FreeBodies(r, &buf), func(b int) bool { return d.in[b] != d.round && !d.stands(b) })
 }
 
 // outward orders bodies by how many relations they are away from one at an end, so that the halves hang together and little lies between.

@@ -16,6 +16,15 @@ type combination struct {
 
 // Finish brings all bodies to the last basis, whose columns are numbered anew from 0.
 func (n *Basis) Finish() {
+	if !n.settle() {
+		return
+	}
+	n.spin()
+	n.done = true
+}
+
+// settle does so but for the turns of bodies that are points to their relations; it is false where it was called off.
+func (n *Basis) settle() bool {
 	if n.mixed() > mostMixed {
 		if m := n.dissected(); m != nil {
 			*n = *m
@@ -37,7 +46,7 @@ func (n *Basis) Finish() {
 	var union []int32
 	for k := len(n.log) - 1; k >= 0; k-- {
 		if n.Sys.Stopped() {
-			return
+			return false
 		}
 		s := &n.log[k]
 		if s.by != nil {
@@ -68,15 +77,15 @@ func (n *Basis) Finish() {
 		}
 	}
 	n.log = nil
+	slices.Sort(n.opened)
 	n.rewrite(now)
-	n.spin()
-	n.done = true
+	return true
 }
 
 // spin adds the turns of bodies that are but points to their relations, each a column of its own.
 func (n *Basis) spin() {
-	for b, is := range n.points {
-		if !is || !n.open[b] {
+	for _, b := range n.opened {
+		if !n.points[b] {
 			continue
 		}
 		es := append(n.work.entries.Room(len(n.of[b])+3), n.of[b]...)
@@ -123,7 +132,8 @@ func (n *Basis) rewrite(now []combination) {
 	size := make([]float64, n.columns) // of what was added up
 	seen := make([]bool, n.columns)
 	var list []int32
-	for b, es := range n.of {
+	for _, b := range n.opened {
+		es := n.of[b]
 		if len(es) == 0 {
 			continue
 		}
@@ -159,19 +169,25 @@ func (n *Basis) rewrite(now []combination) {
 		}
 		n.of[b] = out
 	}
+	n.list()
+}
+
+// list lists the bodies that move in each column.
+func (n *Basis) list() {
 	count := make([]int32, n.columns)
-	for _, es := range n.of {
-		for i := range es {
-			count[es[i].Col]++
+	for _, b := range n.opened {
+		for i := range n.of[b] {
+			count[n.of[b][i].Col]++
 		}
 	}
 	n.on = make([][]int32, n.columns)
 	for c := range n.on {
 		n.on[c] = n.work.ints.Room(int(count[c]))
 	}
-	for b, es := range n.of {
-		for i := range es {
-			n.on[es[i].Col] = append(n.on[es[i].Col], int32(b))
+	for _, b := range n.opened {
+		for i := range n.of[b] {
+			c := n.of[b][i].Col
+			n.on[c] = append(n.on[c], int32(b))
 		}
 	}
 }

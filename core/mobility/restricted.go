@@ -16,14 +16,18 @@ func (n *Basis) Apart() *Basis {
 
 // Restricted is the freedom of one body: the rank of the basis on it, and how much of that is turning.
 func (n *Basis) Restricted(b int) (left, turns int) {
-	es := n.of[b]
+	left, turns = n.work.freedom(n.of[b])
 	if n.points[b] && !n.done {
-		defer func() { left, turns = left+3, turns+3 }()
+		left, turns = left+3, turns+3
 	}
+	return left, turns
+}
+
+// freedom is the rank of motions of a body, and that of their turns.
+func (w *workspace) freedom(es []Entry) (left, turns int) {
 	if len(es) == 0 {
 		return 0, 0
 	}
-	w := &n.work
 	c := len(es)
 	a := w.floats(0, 6*c)
 	total := 0.0

@@ -149,18 +149,7 @@ func (t *trial) part(m *assembly.Mate) (*model.Model, []int, error) {
 
 // post takes relations into an account of their own.
 func post(m *model.Model, poses []geom.Pose, rels []int) *mobility.Basis {
-	basis := mobility.New(m.Sys, poses, rels)
-	lines := m.ByLine(rels)
-	for b := range m.Comps {
-		if !m.Sys.Bodies[b].Fixed {
-			basis.Open(b)
-		}
-		for _, i := range lines[b+1] {
-			basis.Post(m.Sys.Rels[i])
-		}
-	}
-	basis.Finish()
-	return basis
+	return mobility.Posted(m.Sys, poses, rels, m.Sys.Blocks(rels, nil)).Basis
 }
 
 // offer is one of a type, not tried yet.

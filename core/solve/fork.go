@@ -10,16 +10,16 @@ import (
 // body let go, a motion followed over full turns) leaves the first as it is. The two share scratch memory and so a goroutine.
 func (s *System) Fork() *System {
 	s.worker()
-	f := *s
-	f.Rels, f.slab = slices.Clone(s.Rels), nil
-	return &f
+	f := s.Apart()
+	f.work = s.work
+	return f
 }
 
-// Apart is a fork with scratch memory of its own, for another goroutine.
+// Apart is a fork with scratch memory of its own, for another goroutine. It may be called from several at once.
 func (s *System) Apart() *System {
-	f := s.Fork()
-	f.work = nil
-	return f
+	f := *s
+	f.Rels, f.slab, f.work = slices.Clone(s.Rels), nil, nil
+	return &f
 }
 
 // Swapped is a fork with another relation in the place of the i-th.
