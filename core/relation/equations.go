@@ -14,9 +14,14 @@ func (rs *Rows) along(a, b *View, n geom.Vec, h float64) {
 	r := rs.add(false)
 	d := b.O.Sub(a.O)
 	r.R = d.Dot(n) - h
-	r.point(b, b.O, n)
-	r.point(a, a.O, n.Neg())
-	r.dir(a, n, d)
+	if !plain(a, b) {
+		r.point(b, b.O, n)
+		r.point(a, a.O, n.Neg())
+		r.dir(a, n, d)
+		return
+	}
+	r.push(b, n, b.O.Sub(b.Centre).Cross(n))
+	r.push(a, n.Neg(), n.Cross(b.O.Sub(a.Centre))) // as if b's point were on a
 }
 
 // align asks that b's z point along a's (s = 1) or against it (s = -1). The two residuals are the parts,
@@ -38,25 +43,43 @@ func (rs *Rows) align(a, b *View, s float64) {
 		}
 		return
 	}
-	th := math.Atan2(cr.Norm(), c)
-	f, df := 1.0, -1.0/3
-	if th > tol.SmallTurn {
-		sn := math.Sin(th)
-		f = th / sn
-		df = -(sn - th*math.Cos(th)) / (sn * sn * sn)
-	} else {
-		f += th * th / 6
-	}
-	for _, ax := range [2]geom.Vec{a.X, a.Y} {
+	f, df := bend(cr.Norm(), c)
+	// from the turn of b's direction to that of the residual; a's turn does the opposite
+	along := cr.Scale(df)
+	for i, ax := range [2]geom.Vec{a.X, a.Y} {
 		r := rs.add(true)
 		u := cr.Dot(ax)
-		r.R = f * u
-		r.dir(b, b.Z, a.Z.Scale(df*u).Add(a.Z.Cross(ax).Scale(f)).Scale(s))
-		r.dir(a, a.Z, d.Scale(df*u).Add(ax.Cross(d).Scale(f)))
-		r.dir(a, ax, cr.Scale(f))
-		r.scale(tol.AngleWeight)
+		r.R = f * u * tol.AngleWeight
+		if !plain(a, b) {
+			r.dir(b, b.Z, a.Z.Scale(df*u).Add(a.Z.Cross(ax).Scale(f)).Scale(s))
+			r.dir(a, a.Z, d.Scale(df*u).Add(ax.Cross(d).Scale(f)))
+			r.dir(a, ax, cr.Scale(f))
+			r.R = f * u
+			r.scale(tol.AngleWeight)
+			continue
+		}
+		w := d.Cross(a.Y) // a's z turns its x into its y, and its y into its x the other way round
+		if i == 1 {
+			w = a.X.Cross(d)
+		}
+		w = along.Scale(u).AddScaled(f, w).Scale(tol.AngleWeight)
+		r.push(b, geom.Vec{}, w)
+		r.push(a, geom.Vec{}, w.Neg())
 	}
 }
+
+// bend is θ/sin θ of an angle with sine s, not less than nothing, and cosine c, and its derivative over the cosine.
+func bend(s, c float64) (f, df float64) {
+	if c > 0 && s < tol.SmallTurn {
+		return 1 + s*s/6, -1.0 / 3
+	}
+	th := math.Atan2(s, c)
+	sn := math.Sin(th)
+	return th / sn, -(sn - th*math.Cos(th)) / (sn * sn * sn)
+}
+
+// plain tells that what two features are of is not mirrored, and not the same.
+func plain(a, b *View) bool { return a.across == nil && b.across == nil && a.Body != b.Body }
 
 // sameTurn asks that b's axes stand as a's do: the turn between them vanishes. keep picks which of its parts along a's x, y, z.
 func (rs *Rows) sameTurn(a, b *View) {

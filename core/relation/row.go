@@ -67,6 +67,17 @@ func (r *Row) dir(v *View, d, g geom.Vec) {
 	r.spin(v, d.Cross(g))
 }
 
+// push says how the row changes with the slide and the turn of a body that it says nothing of yet.
+func (r *Row) push(v *View, slide, turn geom.Vec) {
+	if v.Body < 0 {
+		return
+	}
+	k := v.InvSize
+	r.Body[r.N] = v.Body
+	r.G[r.N] = [6]float64{slide.X, slide.Y, slide.Z, turn.X * k, turn.Y * k, turn.Z * k}
+	r.N++
+}
+
 // mirroredPoint: p is the image of a point q of the body in a plane that may move itself.
 func (r *Row) mirroredPoint(v *View, p, g geom.Vec) {
 	m := v.across

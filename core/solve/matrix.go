@@ -36,28 +36,23 @@ func (m *matrix) square(node int, u *[6]float64) {
 		node = int(m.p.pos[node])
 	}
 	b := &m.diag[node]
-	for r := 0; r < 6; r++ {
-		x := u[r]
-		if x == 0 {
-			continue
-		}
-		for c := 0; c <= r; c++ {
-			b[r*6+c] += x * u[c]
-		}
-	}
+	// written out, which takes half the time
+	b[0] = b[0] + u[0]*u[0]
+	b[6], b[7] = b[6]+u[1]*u[0], b[7]+u[1]*u[1]
+	b[12], b[13], b[14] = b[12]+u[2]*u[0], b[13]+u[2]*u[1], b[14]+u[2]*u[2]
+	b[18], b[19], b[20], b[21] = b[18]+u[3]*u[0], b[19]+u[3]*u[1], b[20]+u[3]*u[2], b[21]+u[3]*u[3]
+	b[24], b[25], b[26], b[27], b[28] = b[24]+u[4]*u[0], b[25]+u[4]*u[1], b[26]+u[4]*u[2], b[27]+u[4]*u[3], b[28]+u[4]*u[4]
+	b[30], b[31], b[32], b[33], b[34], b[35] = b[30]+u[5]*u[0], b[31]+u[5]*u[1], b[32]+u[5]*u[2], b[33]+u[5]*u[3], b[34]+u[5]*u[4], b[35]+u[5]*u[5]
 }
 
 // outer6 adds uᵀv.
 func outer6(b *[36]float64, u, v *[6]float64) {
-	for r := 0; r < 6; r++ {
-		x := u[r]
+	for r, x := range u {
 		if x == 0 {
 			continue
 		}
-		o := b[r*6 : r*6+6 : r*6+6]
-		for c := range v {
-			o[c] += x * v[c]
-		}
+		o := (*[6]float64)(b[r*6:])
+		o[0], o[1], o[2], o[3], o[4], o[5] = o[0]+x*v[0], o[1]+x*v[1], o[2]+x*v[2], o[3]+x*v[3], o[4]+x*v[4], o[5]+x*v[5]
 	}
 }
 

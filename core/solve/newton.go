@@ -275,8 +275,9 @@ func (w *worker) linearise(poses []geom.Pose) (float64, float64) {
 				}
 				na := int(t.node[a])
 				gi := &row.G[i]
-				for c := 0; c < 6; c++ {
-					w.g[na*6+c] += row.R * gi[c]
+				g := (*[6]float64)(w.g[na*6:])
+				for c := range g {
+					g[c] += row.R * gi[c]
 				}
 				w.m.square(na, gi)
 				for j := 0; j < i; j++ {
