@@ -78,8 +78,17 @@ func (s *Study) classifyGroup(g *Group, wants []*wanted, res *report.Result) {
 		}
 	}
 	var looseZ [][]float64
+	var said []report.Motion
 	var shaky int
-	simple := func() { looseZ = s.simple(g, loose, idleBasis) }
+	simple := func() {
+		looseZ = s.simple(g, loose, idleBasis)
+		for _, z := range looseZ {
+			if s.Stopped() {
+				return
+			}
+			said = append(said, s.describe(g, z, report.Stray))
+		}
+	}
 	if loose.C == 0 || len(s.vicinityOf(g).rels) == 0 {
 		simple()
 	} else { // steps are solved meanwhile
@@ -90,23 +99,23 @@ func (s *Study) classifyGroup(g *Group, wants []*wanted, res *report.Result) {
 	}
 	res.Shaky += shaky
 	from := len(res.Motions)
-	for _, z := range looseZ {
+	for k, m := range said {
 		if s.Stopped() {
 			return
 		}
-		s.tellLoose(g, z, g.around, &shaky, res)
+		s.tellLoose(g, looseZ[k], m, g.around, &shaky, res)
 	}
 	markLast(res, from, shaky)
 }
 
 // tellLoose tells a loose motion; it is a momentary one if some are still to be told, and it cannot be followed.
-func (s *Study) tellLoose(g *Group, z []float64, w *vicinity, shaky *int, res *report.Result) {
-	class := report.Stray
+func (s *Study) tellLoose(g *Group, z []float64, m report.Motion, w *vicinity, shaky *int, res *report.Result) {
 	if *shaky > 0 && !s.canGo(g, z, w) {
-		class = report.Momentary
+		m.Class = report.Momentary
 		*shaky--
 	}
-	s.tell(res, g, z, class)
+	res.Motions = append(res.Motions, m)
+	s.told = append(s.told, told{g, z})
 }
 
 // markLast marks loose motions told since from as momentary, the last first: as many are, though each by itself seemed to go.

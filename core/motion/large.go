@@ -79,7 +79,7 @@ func (l *largeGroup) tellBody(i int, first []vector) {
 	}
 	for _, t := range l.simpleTwists(sub, b, loose) {
 		z := loose.Vec(dense.LeastSquares(sub.basis[0].Mul(loose), l.own(b, t), tol.Independent))
-		l.tellLoose(sub, z, l.g.around, &l.shaky, l.res)
+		l.tellLoose(sub, z, l.describe(sub, z, report.Stray), l.g.around, &l.shaky, l.res)
 	}
 }
 
