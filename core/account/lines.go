@@ -95,25 +95,31 @@ func (p *posted) reconcile(removed int, res *report.Result) {
 
 // notes gathers what the interface shows of each relation, and the worst miss.
 func (p *posted) notes(st conflict.Settled, res *report.Result) {
-	sys := p.m.Sys
+	rels := p.m.Sys.Rels
+	notes := make([]report.MateNote, len(rels))
+	const atOnce = 128
+	par.Runs(len(rels), atOnce, func(_, from, to int) {
+		sys := p.m.Sys.Apart()
+		for i := from; i < to; i++ {
+			r := rels[i]
+			if !p.Missed[i] {
+				p.Misses[i] = sys.Miss(r, st.Poses)
+			}
+			ms := p.Misses[i]
+			n := &notes[i]
+			*n = report.MateNote{LeftOut: st.LeftOut[i], Sense: r.SenseWord(), Miss: report.Residual{MM: ms.MM, Deg: ms.Deg}}
+			if v, ok := sys.ReadValue(r, st.Poses); ok {
+				n.Value = &v
+			}
+		}
+	})
 	worst := solve.Miss{}
-	inForce := make([]bool, len(sys.Rels))
 	for _, i := range st.Rels {
-		inForce[i] = true
+		notes[i].InForce = true
+		worst = worst.Worst(p.Misses[i])
 	}
-	for i, r := range sys.Rels {
-		ms := p.Misses[i]
-		if !p.Missed[i] {
-			ms = sys.Miss(r, st.Poses)
-		}
-		if inForce[i] {
-			worst = worst.Worst(ms)
-		}
-		note := report.MateNote{InForce: inForce[i], LeftOut: st.LeftOut[i], Sense: r.SenseWord(), Miss: report.Residual{MM: ms.MM, Deg: ms.Deg}}
-		if v, ok := sys.ReadValue(r, st.Poses); ok {
-			note.Value = &v
-		}
-		res.Mates[r.ID] = note
+	for i, r := range rels {
+		res.Mates[r.ID] = notes[i]
 	}
 	res.Residual = report.Residual{MM: worst.MM, Deg: worst.Deg}
 }

@@ -1,6 +1,8 @@
 package motion
 
 import (
+	"slices"
+
 	"setfast/core/dense"
 	"setfast/core/par"
 	"setfast/core/report"
@@ -17,15 +19,14 @@ func (s *Study) Classify(res *report.Result) {
 	groups := s.groups(rels, s.aloneSpin())
 	wants := s.wanted(groups)
 	s.measureParting(groups, rels)
-	for _, g := range groups {
+	alone := slices.IndexFunc(groups, func(g *Group) bool { return g.alone }) // they come last
+	if alone < 0 {
+		alone = len(groups)
+	}
+	spins := s.saidSpins(groups[alone:])
+	for _, g := range groups[:alone] {
 		if s.Stopped() {
 			return
-		}
-		if g.alone { // told apart already
-			z := []float64{1 / dense.Norm(g.basis[0].A)}
-			res.Idle++
-			s.tell(res, g, z, report.Idle)
-			continue
 		}
 		var mine []*wanted
 		for _, w := range wants {
@@ -39,12 +40,31 @@ func (s *Study) Classify(res *report.Result) {
 			s.classifyGroup(g, mine, res)
 		}
 	}
+	res.Idle += len(spins)
+	for i, m := range spins {
+		res.Motions = append(res.Motions, m)
+		s.told = append(s.told, told{groups[alone+i], ofLengthOne(groups[alone+i])})
+	}
 	for _, w := range wants {
 		if w.blocked {
 			res.BlockedBy = append(res.BlockedBy, report.BlockedEntry{Planned: w.said})
 		}
 	}
 }
+
+// saidSpins describes idle spins of single bodies.
+func (s *Study) saidSpins(groups []*Group) []report.Motion {
+	out := make([]report.Motion, len(groups))
+	par.Runs(len(groups), 128, func(_, from, to int) {
+		for i := from; i < to && !s.Stopped(); i++ {
+			out[i] = s.describe(groups[i], ofLengthOne(groups[i]), report.Idle)
+		}
+	})
+	return out
+}
+
+// ofLengthOne is the motion of length one of a group of one freedom of one body.
+func ofLengthOne(g *Group) []float64 { return []float64{1 / dense.Norm(g.basis[0].A)} }
 
 // classifyGroup splits one group's freedoms. The planned ones are those the declared rates see; of the rest, idle spins
 // are set aside, and what then remains is loose.

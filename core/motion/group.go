@@ -3,6 +3,7 @@ package motion
 import (
 	"setfast/core/dense"
 	"setfast/core/mobility"
+	"setfast/core/par"
 	"setfast/core/solve"
 )
 
@@ -27,9 +28,13 @@ func (s *Study) groups(rels []*solve.Relation, apart func(c int) bool) []*Group 
 	alone := make([]bool, n)
 	others := make([]int, len(s.Sys.Bodies)) // per body: columns in common with others
 	sets := dense.NewSets(len(s.Sys.Bodies))
+	par.Runs(n, 256, func(_, from, to int) {
+		for c := from; c < to; c++ {
+			alone[c] = apart(c)
+		}
+	})
 	for c := range n {
 		bodies := s.Basis.On(c)
-		alone[c] = apart(c)
 		for _, b := range bodies {
 			if !alone[c] {
 				others[b]++

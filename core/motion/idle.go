@@ -111,9 +111,17 @@ func (s *Study) watched() map[int]bool {
 }
 
 // aloneSpin tells of a column of the basis whether it is nothing but the idle spin of one body, which no planned motion
-// watches. Such a freedom is an account of its own, and there may be thousands.
+// watches. Such a freedom is an account of its own, and there may be thousands: it may be asked from several goroutines at once.
 func (s *Study) aloneSpin() func(c int) bool {
 	watched := s.watched()
+	s.relatedAxes() // what is found out but once
+	for c := range s.Basis.Left() {
+		if on := s.Basis.On(c); len(on) == 1 {
+			if p := s.PartOf(int(on[0])); p != nil && !p.Fastener {
+				s.roundAxes(p)
+			}
+		}
+	}
 	return func(col int) bool {
 		on := s.Basis.On(col)
 		if len(on) != 1 || watched[int(on[0])] {

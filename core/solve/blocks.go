@@ -42,22 +42,40 @@ func (s *System) CountExcess(blocks []Block, removed []int) {
 // graph has a node for each body, and one more for the ground. A relation of three bodies is an edge for each pair.
 type graph struct {
 	adj  [][]arc
-	rel  []int  // per edge
-	seen []bool // per relation: it is in a block
+	ends [][2]int32 // per edge
+	rel  []int      // per edge
+	seen []bool     // per relation: it is in a block
 }
 
-type arc struct{ to, edge int }
+type arc struct{ to, edge int32 }
 
 func (g *graph) join(a, b, rel int) {
-	g.adj[a] = append(g.adj[a], arc{b, len(g.rel)})
-	g.adj[b] = append(g.adj[b], arc{a, len(g.rel)})
+	g.ends = append(g.ends, [2]int32{int32(a), int32(b)})
 	g.rel = append(g.rel, rel)
+}
+
+// list lists the edges of each node, in the order in which they were made.
+func (g *graph) list(nodes int) {
+	count := make([]int32, nodes)
+	for _, e := range g.ends {
+		count[e[0]]++
+		count[e[1]]++
+	}
+	g.adj = make([][]arc, nodes)
+	all := make([]arc, 2*len(g.ends))
+	for v, c := range count {
+		g.adj[v], all = all[:0:c], all[c:]
+	}
+	for k, e := range g.ends {
+		g.adj[e[0]] = append(g.adj[e[0]], arc{e[1], int32(k)})
+		g.adj[e[1]] = append(g.adj[e[1]], arc{e[0], int32(k)})
+	}
 }
 
 // graph makes the graph of relations; those on one body, or between things that stand, are blocks of their own: they ask of nobody.
 func (s *System) graph(rels []int) (g *graph, own []Block) {
 	ground := len(s.Bodies)
-	g = &graph{adj: make([][]arc, ground+1), seen: make([]bool, len(s.Rels))}
+	g = &graph{seen: make([]bool, len(s.Rels)), ends: make([][2]int32, 0, len(rels)), rel: make([]int, 0, len(rels))}
 	var buf [4]int
 	var ends []int
 	for _, i := range rels {
@@ -81,6 +99,7 @@ func (s *System) graph(rels []int) (g *graph, own []Block) {
 			}
 		}
 	}
+	g.list(ground + 1)
 	return g, own
 }
 
@@ -88,19 +107,19 @@ func (s *System) graph(rels []int) (g *graph, own []Block) {
 // of thousands of bodies are common.
 func (g *graph) biconnected() (out []Block) {
 	n := len(g.adj)
-	depth, low := make([]int, n), make([]int, n)
+	depth, low := make([]int32, n), make([]int32, n)
 	used := make([]bool, len(g.rel))
-	var edges []int // on the way, not yet in a block
-	type frame struct{ node, next, edge int }
+	var edges []int32 // on the way, not yet in a block
+	type frame struct{ node, next, edge int32 }
 	for s := n - 1; s >= 0; s-- {
 		if depth[s] != 0 || len(g.adj[s]) == 0 {
 			continue
 		}
 		depth[s], low[s] = 1, 1
-		stack := []frame{{s, 0, -1}}
+		stack := []frame{{int32(s), 0, -1}}
 		for len(stack) > 0 {
 			f := &stack[len(stack)-1]
-			if f.next < len(g.adj[f.node]) {
+			if int(f.next) < len(g.adj[f.node]) {
 				a := g.adj[f.node][f.next]
 				f.next++
 				if used[a.edge] {
@@ -128,7 +147,7 @@ func (g *graph) biconnected() (out []Block) {
 				for edges[at] != by {
 					at--
 				}
-				out = append(out, g.block(u, edges[at:]))
+				out = append(out, g.block(int(u), edges[at:]))
 				edges = edges[:at]
 			}
 		}
@@ -137,7 +156,7 @@ func (g *graph) biconnected() (out []Block) {
 }
 
 // block gathers the relations of edges.
-func (g *graph) block(root int, edges []int) Block {
+func (g *graph) block(root int, edges []int32) Block {
 	b := Block{Root: root}
 	for _, e := range edges {
 		if r := g.rel[e]; !g.seen[r] {

@@ -212,15 +212,9 @@ func TestBoundsOfStarts(t *testing.T) {
 
 // seating prepares to seat the bodies of a system, some of which stand already.
 func seating(s *System, done ...bool) *seated {
-	n := len(s.Bodies)
-	t := &seated{s: s, poses: s.NewPoses(), rel: s.All(), places: make([][4]int32, len(s.Rels)), count: make([]int8, len(s.Rels)),
-		of: make([][]int32, n+1), done: append(done, true), rank: make([]int, n+1), in: make([]bool, n+1)}
-	for k, r := range s.Rels {
-		t.place(k, r)
-		for _, b := range t.at(k) {
-			t.of[b] = append(t.of[b], int32(k))
-		}
-	}
+	t := newSeated(s, s.NewPoses())
+	t.begin(s.All(), -1)
+	copy(t.done, done)
 	return t
 }
 

@@ -231,9 +231,9 @@ func (w *worker) end() {
 	w.rs.only, w.spread = -1, false
 }
 
-func resize(x []float64, n int) []float64 {
+func resize[T any](x []T, n int) []T {
 	if cap(x) < n {
-		return make([]float64, n)
+		return make([]T, n)
 	}
 	return x[:n]
 }

@@ -6,6 +6,7 @@ import (
 
 	"setfast/core/dense"
 	"setfast/core/geom"
+	"setfast/core/slab"
 	"setfast/core/tol"
 )
 
@@ -13,9 +14,11 @@ import (
 type seated struct {
 	s      *System
 	poses  []geom.Pose
+	root   int        // one more body that stands, or less than none
 	places [][4]int32 // per relation in play: the bodies it is between, each once; all that stands is one, numbered after the last
 	count  []int8
 	rel    []int     // the relations in play
+	bodies []int     // those they are about
 	of     [][]int32 // per body: its relations, as places in rel
 	done   []bool
 	rank   []int // in which order bodies were seated
@@ -25,6 +28,7 @@ type seated struct {
 	diag   []float64
 	mine   []*Relation
 	in     []bool
+	slab   slab.Of[int32]
 	failed int // loops in a row that would not close
 }
 
@@ -32,38 +36,50 @@ type seated struct {
 // bodies together.
 const mostFailed = 12
 
-// seatInTurn brings bodies to their seats one after another: a body whose relations lead to bodies already seated is
-// solved alone against them. The put thing (b of a relation) moves first where there is a choice. It is false where too many loops would
-// not close.
-func (s *System) seatInTurn(poses []geom.Pose, rels []int) bool {
+func newSeated(s *System, poses []geom.Pose) *seated {
 	n := len(s.Bodies)
-	t := &seated{s: s, poses: poses, rel: rels, places: make([][4]int32, len(rels)), count: make([]int8, len(rels)),
-		of: make([][]int32, n+1), done: make([]bool, n+1), rank: make([]int, n+1), in: make([]bool, n+1)}
-	t.done[n] = true
-	degree := make([]int, n+1)
+	return &seated{s: s, poses: poses, root: -1, of: make([][]int32, n+1), done: make([]bool, n+1), rank: make([]int, n+1), in: make([]bool, n+1)}
+}
+
+// begin takes up relations between bodies that none before was about.
+func (t *seated) begin(rels []int, root int) {
+	n := len(t.s.Bodies)
+	t.rel, t.root, t.failed = rels, root, 0
+	t.places, t.count, t.bodies = resize(t.places, len(rels)), resize(t.count, len(rels)), t.bodies[:0]
+	clear(t.count)
+	t.done[n], t.of[n] = true, nil
+	t.slab.Empty()
 	for k, i := range rels {
-		t.place(k, s.Rels[i])
+		t.place(k, t.s.Rels[i])
 		for _, b := range t.at(k) {
-			degree[b]++
+			if t.rank[b]--; t.rank[b] == -1 && int(b) != n { // counted downwards until it is seated
+				t.bodies = append(t.bodies, int(b))
+			}
 		}
 	}
-	total := 0
-	for _, d := range degree {
-		total += d
-	}
-	slab := make([]int32, total)
-	for b, d := range degree {
-		t.of[b], slab = slab[:0:d], slab[d:]
+	slices.Sort(t.bodies)
+	for _, b := range append(t.bodies, n) {
+		t.of[b] = t.slab.Room(-t.rank[b])
+		t.rank[b] = 0
 	}
 	for k := range rels {
 		for _, b := range t.at(k) {
 			t.of[b] = append(t.of[b], int32(k))
 		}
 	}
+}
+
+// stands tells of a body whether it stands for good.
+func (t *seated) stands(b int) bool { return b < 0 || b == t.root || t.s.Bodies[b].Fixed }
+
+// inTurn brings bodies to their seats one after another: a body whose relations lead to bodies already seated is solved alone against
+// them. The put thing (b of a relation) moves first where there is a choice. It is false where too many loops would not close.
+func (t *seated) inTurn() bool {
+	s, n, rels := t.s, len(t.s.Bodies), t.rel
 	// two queues in build order: bodies put on something seated, and bodies something seated is put on
 	var put, under queue
 	spot := func(b int) int {
-		if b < 0 || s.Bodies[b].Fixed {
+		if t.stands(b) {
 			return n
 		}
 		return b
@@ -115,7 +131,7 @@ func (s *System) seatInTurn(poses []geom.Pose, rels []int) bool {
 func (t *seated) place(k int, r *Relation) {
 	var buf [4]int
 	for _, b := range r.Members(&buf) {
-		if b < 0 || t.s.Bodies[b].Fixed {
+		if t.stands(b) {
 			b = len(t.s.Bodies)
 		}
 		dup := false
@@ -140,8 +156,8 @@ func (t *seated) seat(k int) {
 // first picks a body to stay where it is when nothing leads on: the first that is not put on another one.
 func (t *seated) first() int {
 	pick := -1
-	for i := range t.s.Bodies {
-		if t.done[i] || t.s.Bodies[i].Fixed {
+	for _, i := range t.bodies {
+		if t.done[i] {
 			continue
 		}
 		if pick < 0 {

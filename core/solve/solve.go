@@ -5,6 +5,7 @@ import (
 
 	"setfast/core/dense"
 	"setfast/core/geom"
+	"setfast/core/par"
 	"setfast/core/relation"
 	"setfast/core/tol"
 )
@@ -62,21 +63,27 @@ func (s *System) settle(poses []geom.Pose, rels []int, o Options) Solution {
 	s.minding = o.Limits
 	defer func() { s.minding = false }()
 	sol := Solution{Poses: poses, Holds: true, Miss: make([]Miss, len(s.Rels))}
-	rs := &s.worker().rs
-	var restless []int // relations that are off by more than rounding
-	for _, i := range rels {
-		rows := s.Eval(s.Rels[i], poses, rs)
-		for k := range rows {
-			if !(math.Abs(rows[k].R) <= tol.Restless) {
-				restless = append(restless, i)
-				break
+	off := make([]bool, len(rels)) // by more than rounding
+	par.Runs(len(rels), manyRelations, func(_, from, to int) {
+		var rs Rows
+		for k := from; k < to; k++ {
+			rows := s.Eval(s.Rels[rels[k]], poses, &rs)
+			for q := range rows {
+				off[k] = off[k] || !(math.Abs(rows[q].R) <= tol.Restless)
 			}
+			sol.Miss[rels[k]] = relation.MissOf(rows)
 		}
-		sol.Miss[i] = relation.MissOf(rows)
+	})
+	var restless []int
+	for k, i := range rels {
+		if off[k] {
+			restless = append(restless, i)
+		}
 	}
 	if len(restless) == 0 {
 		return sol
 	}
+	rs := &s.worker().rs
 	for _, g := range s.groupsOf(restless, rels) {
 		if s.Stopped() {
 			sol.Holds = false
