@@ -92,6 +92,12 @@ func hangingOf(sys *solve.System, rels []int, blocks []solve.Block) *hanging {
 			in[r] = k
 		}
 	}
+	room := make([]int, len(rels)+nb)
+	for i := range blocks {
+		k := &list[len(blocks)-1-i]
+		n := len(blocks[i].Rels)
+		k.rels, room = room[:0:n], room[n:]
+	}
 	for _, i := range h.order(rels) {
 		k := &list[in[i]]
 		k.rels = append(k.rels, i)
@@ -103,15 +109,25 @@ func hangingOf(sys *solve.System, rels []int, blocks []solve.Block) *hanging {
 			}
 		}
 	}
+	many := make([]int, len(list), cap(list)) // bodies
 	for b := range sys.Bodies {
 		if sys.Bodies[b].Fixed {
 			continue
 		}
 		if h.home[b] < 0 {
 			h.home[b] = int32(add(-1))
+			many = append(many, 0)
 		}
-		k := &list[h.home[b]]
-		k.bodies = append(k.bodies, b)
+		many[h.home[b]]++
+	}
+	for b, k := range h.home {
+		if k < 0 {
+			continue
+		}
+		if list[k].bodies == nil {
+			list[k].bodies, room = room[:0:many[k]], room[many[k]:]
+		}
+		list[k].bodies = append(list[k].bodies, b)
 	}
 	h.blocks = make([]*hung, len(list))
 	for i := range list {
@@ -211,8 +227,11 @@ func (h *hanging) seenWith(n *Basis, own []Entry, b, line int) []Entry {
 	if root < 0 || root > line { // what is not opened yet holds nothing
 		return own
 	}
-	out := slices.Clone(own)
 	of := h.was(n, root, line)
+	if len(of) == 0 {
+		return own
+	}
+	out := slices.Clone(own)
 	for i := range of {
 		out = append(out, n.carried(&of[i], root, b))
 	}

@@ -79,6 +79,9 @@ type poster struct {
 
 // block posts the relations of one.
 func (w *poster) block(k *hung) {
+	if len(k.bodies) == 1 && w.alone(k) {
+		return
+	}
 	n := w.Basis
 	n.begin(k)
 	w.born = w.born[:0]
@@ -310,20 +313,29 @@ func byColumn(a, b Entry) int { return int(a.Col - b.Col) }
 
 // lines tells the freedom of each body on its own line.
 func (p *Posting) lines(h *hanging) {
-	n := p.Basis
-	for _, k := range h.blocks {
-		for i, b := range k.bodies {
-			p.After[b] = k.after[i]
-			if k.root < 0 || p.After[b][0] == 6 {
-				continue
-			}
-			if es := h.seenWith(n, k.on[i], b, b); len(es) > len(k.on[i]) {
-				left, turns := n.work.freedom(es)
-				if n.points[b] {
-					left, turns = left+3, turns+3
+	const atOnce = 128
+	par.Runs(len(h.blocks), atOnce, func(_, from, to int) {
+		n := p.Basis.Apart()
+		for _, k := range h.blocks[from:to] {
+			for i, b := range k.bodies {
+				if p.After[b] = k.after[i]; k.root >= 0 && k.after[i][0] < 6 {
+					p.After[b] = h.onLine(n, k, i)
 				}
-				p.After[b] = [2]int{left, turns}
 			}
 		}
+	})
+}
+
+// onLine is the freedom of the i-th body of a block on its own line.
+func (h *hanging) onLine(n *Basis, k *hung, i int) [2]int {
+	b := k.bodies[i]
+	es := h.seenWith(n, k.on[i], b, b)
+	if len(es) == len(k.on[i]) {
+		return k.after[i]
 	}
+	left, turns := n.work.freedom(es)
+	if n.points[b] {
+		left, turns = left+3, turns+3
+	}
+	return [2]int{left, turns}
 }

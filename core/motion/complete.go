@@ -30,8 +30,8 @@ func (s *Study) measureParting(groups []*Group, rels []*solve.Relation) {
 		if g == nil {
 			continue
 		}
-		ia, okA := g.at[r.A.Body]
-		ib, okB := g.at[r.B.Body]
+		ia, okA := g.place(r.A.Body)
+		ib, okB := g.place(r.B.Body)
 		g.rels = append(g.rels, r)
 		p := r.B.Frame.O
 		if r.B.Body >= 0 {

@@ -10,7 +10,7 @@ import (
 // Group is a set of freedoms that hang together: some bodies and an orthonormal basis of their motions.
 type Group struct {
 	bodies  []int
-	at      map[int]int // body → place in bodies
+	at      map[int]int // body → place in bodies, where there are several
 	d       int
 	alone   bool               // one body's idle spin
 	basis   []dense.Mat        // per body, 6 × d
@@ -80,11 +80,7 @@ func (s *Study) groups(rels []*solve.Relation, apart func(c int) bool) []*Group 
 		}
 		g.take(b, s.Basis.Of(b), alone, at)
 	}
-	for c := range n {
-		if alone[c] {
-			out = append(out, s.spin(c))
-		}
-	}
+	out = append(out, s.spins(alone)...)
 	for _, g := range out {
 		if g.large() {
 			g.equalise()
@@ -121,17 +117,32 @@ func (g *Group) take(b int, es []mobility.Entry, alone []bool, at []int) {
 	g.basis = append(g.basis, m)
 }
 
-// spin is the group of one column that is the idle spin of one body.
-func (s *Study) spin(c int) *Group {
-	b := int(s.Basis.On(c)[0])
-	g := &Group{bodies: []int{b}, at: map[int]int{b: 0}, d: 1, alone: true}
-	es := s.Basis.Of(b)
-	for i := range es {
-		if int(es[i].Col) == c {
-			g.basis = []dense.Mat{{R: 6, C: 1, A: append([]float64(nil), es[i].V[:]...)}}
+// spins are the groups of columns that are the idle spin of one body each.
+func (s *Study) spins(alone []bool) []*Group {
+	n := 0
+	for _, is := range alone {
+		if is {
+			n++
 		}
 	}
-	return g
+	out, groups, bodies, bases, values := make([]*Group, 0, n), make([]Group, n), make([]int, n), make([]dense.Mat, n), make([]float64, 6*n)
+	for c, is := range alone {
+		if !is {
+			continue
+		}
+		k := len(out)
+		g := &groups[k]
+		bodies[k] = int(s.Basis.On(c)[0])
+		for _, e := range s.Basis.Of(bodies[k]) {
+			if int(e.Col) == c {
+				copy(values[6*k:], e.V[:])
+			}
+		}
+		bases[k] = dense.Mat{R: 6, C: 1, A: values[6*k : 6*k+6 : 6*k+6]}
+		*g = Group{bodies: bodies[k : k+1 : k+1], d: 1, alone: true, basis: bases[k : k+1 : k+1]}
+		out = append(out, g)
+	}
+	return out
 }
 
 // orthonormal makes the basis of the group orthonormal, by Gram and Schmidt's method on the bodies' motions together, twice over where
@@ -178,6 +189,15 @@ func (g *Group) orthonormal() {
 			}
 		}
 	}
+}
+
+// place is where a body is in the group's list.
+func (g *Group) place(b int) (int, bool) {
+	if g.alone {
+		return 0, b == g.bodies[0]
+	}
+	i, ok := g.at[b]
+	return i, ok
 }
 
 // rate is the motion of the i-th body of the group in z.

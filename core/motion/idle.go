@@ -130,7 +130,7 @@ func (s *Study) aloneSpin() func(c int) bool {
 		b := int(on[0])
 		if p := s.PartOf(b); p != nil && !p.Fastener {
 			if c, is := p.Ball(); is {
-				return s.spins(b, c, col)
+				return s.turnsAbout(b, c, col)
 			}
 		}
 		for _, spin := range s.idleAxes(b) {
@@ -153,8 +153,8 @@ func (s *Study) aloneSpin() func(c int) bool {
 	}
 }
 
-// spins tells whether a body only turns about a point of its own in a column of the basis.
-func (s *Study) spins(b int, at geom.Vec, c int) bool {
+// turnsAbout tells whether a body only turns about a point of its own in a column of the basis.
+func (s *Study) turnsAbout(b int, at geom.Vec, c int) bool {
 	bd := &s.Sys.Bodies[b]
 	arm := s.Poses[b].Dir(at.Sub(bd.Centre))
 	for _, e := range s.Basis.Of(b) {

@@ -27,7 +27,7 @@ func (s *Study) wanted(groups []*Group) []*wanted {
 	groupOf := func(bodies ...int) *Group {
 		for _, g := range groups {
 			for _, b := range bodies {
-				if _, ok := g.at[b]; ok {
+				if _, ok := g.place(b); ok {
 					return g
 				}
 			}
@@ -118,7 +118,7 @@ func (s *Study) jointRates(g *Group, r *solve.Relation, of string) [][]float64 {
 		big := 0.0
 		for k := 0; k < row.N; k++ {
 			big = math.Max(big, dense.Norm(row.G[k][:]))
-			if i, ok := g.at[row.Body[k]]; ok {
+			if i, ok := g.place(row.Body[k]); ok {
 				g.pull(i, row.G[k][:], rate)
 			}
 		}

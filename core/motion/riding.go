@@ -27,7 +27,7 @@ func (s *Study) riding(g *Group, z []float64) (out []int) {
 		}
 	}
 	moving := func(b int) []float64 {
-		if i, of := g.at[b]; of && much[i] > tol.MovesAlong*big {
+		if i, of := g.place(b); of && much[i] > tol.MovesAlong*big {
 			return g.rate(i, z)
 		}
 		return nil

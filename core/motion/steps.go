@@ -43,7 +43,7 @@ func (s *Study) vicinityOf(g *Group) *vicinity {
 		if bl.Excess > 0 {
 			for _, i := range bl.Rels {
 				for _, b := range s.Sys.FreeBodies(s.Sys.Rels[i], &buf) {
-					_, ok := g.at[b]
+					_, ok := g.place(b)
 					moves = moves || ok
 				}
 			}

@@ -81,7 +81,7 @@ func carried(d []float64, from, to geom.Pose) []float64 {
 func (s *Study) touching(g *Group) (inForce []int) {
 	for _, c := range s.Sys.Clusters(s.Rels) {
 		for _, b := range c.Bodies {
-			if _, ok := g.at[b]; ok {
+			if _, ok := g.place(b); ok {
 				inForce = append(inForce, c.Rels...)
 				break
 			}

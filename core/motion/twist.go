@@ -9,7 +9,7 @@ type twist struct{ v, w geom.Vec }
 
 // twistOf reads a body's motion in z.
 func (s *Study) twistOf(g *Group, b int, z []float64) twist {
-	i, ok := g.at[b]
+	i, ok := g.place(b)
 	if !ok {
 		return twist{}
 	}

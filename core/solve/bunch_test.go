@@ -19,7 +19,9 @@ func TestBunches(t *testing.T) {
 		return len(s.Bodies) - 1
 	}
 	put := func(b, on int, at float64) {
-		f := func(o geom.Vec) part.Feature { return part.Feature{Kind: part.Circle, O: o, Z: geom.V(0, 0, 1), X: geom.V(1, 0, 0), Radius: 3} }
+		f := func(o geom.Vec) part.Feature {
+			return part.Feature{Kind: part.Circle, O: o, Z: geom.V(0, 0, 1), X: geom.V(1, 0, 0), Radius: 3}
+		}
 		r, err := s.New(Spec{ID: fmt.Sprint(b, on), Type: "rim", A: Feat{Body: on, F: f(geom.V(at, 5, 2))}, B: Feat{Body: b, F: f(geom.V(0, 0, -1))}})
 		if err != nil {
 			t.Fatal(err)
