@@ -57,12 +57,24 @@ func FrameOf(o, z, x Vec) Frame {
 }
 
 // At places a frame of a body in the assembly.
-func (f Frame) At(p Pose) Frame {
-	x, y, z := p.Q.Axes() // once for all four
-	at := func(v Vec) Vec {
-		return Vec{x.X*v.X + y.X*v.Y + z.X*v.Z, x.Y*v.X + y.Y*v.Y + z.Y*v.Z, x.Z*v.X + y.Z*v.Y + z.Z*v.Z}
+func (f Frame) At(p Pose) (out Frame) {
+	f.Put(&out, &p, &Vec{}, &Vec{})
+	return out
+}
+
+// Put places a frame and a point of a body in the assembly. All are written where they go: it is what solving does most.
+func (f *Frame) Put(to *Frame, p *Pose, v, placed *Vec) {
+	x, y, z := p.Q.Axes()
+	turn := func(v *Vec) (a, b, c float64) {
+		return x.X*v.X + y.X*v.Y + z.X*v.Z, x.Y*v.X + y.Y*v.Y + z.Y*v.Z, x.Z*v.X + y.Z*v.Y + z.Z*v.Z
 	}
-	return Frame{p.O.Add(at(f.O)), at(f.X), at(f.Y), at(f.Z)}
+	to.X.X, to.X.Y, to.X.Z = turn(&f.X)
+	to.Y.X, to.Y.Y, to.Y.Z = turn(&f.Y)
+	to.Z.X, to.Z.Y, to.Z.Z = turn(&f.Z)
+	a, b, c := turn(&f.O)
+	to.O.X, to.O.Y, to.O.Z = p.O.X+a, p.O.Y+b, p.O.Z+c
+	a, b, c = turn(v)
+	placed.X, placed.Y, placed.Z = p.O.X+a, p.O.Y+b, p.O.Z+c
 }
 
 // Flipped is the frame turned by half a turn about its x.

@@ -72,9 +72,9 @@ func (r *Row) push(v *View, slide, turn geom.Vec) {
 	if v.Body < 0 {
 		return
 	}
-	k := v.InvSize
+	k, g := v.InvSize, &r.G[r.N]
+	g[0], g[1], g[2], g[3], g[4], g[5] = slide.X, slide.Y, slide.Z, turn.X*k, turn.Y*k, turn.Z*k
 	r.Body[r.N] = v.Body
-	r.G[r.N] = [6]float64{slide.X, slide.Y, slide.Z, turn.X * k, turn.Y * k, turn.Z * k}
 	r.N++
 }
 

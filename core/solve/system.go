@@ -116,12 +116,11 @@ func (s *System) look(v *relation.View, f *Feat, poses []geom.Pose) {
 	}
 	b := &s.Bodies[f.Body]
 	p := &poses[f.Body]
-	v.Frame = f.Frame.At(*p)
+	f.Frame.Put(&v.Frame, p, &b.Centre, &v.Centre)
 	if b.Fixed {
 		return
 	}
 	v.Body = f.Body
-	v.Centre = p.Point(b.Centre)
 	v.InvSize = 1 / b.Size
 }
 
