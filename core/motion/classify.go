@@ -112,10 +112,8 @@ func (s *Study) classifyGroup(g *Group, wants []*wanted, res *report.Result) {
 	if loose.C == 0 || len(s.vicinityOf(g).rels) == 0 {
 		simple()
 	} else { // steps are solved meanwhile
-		if s.aside == nil {
-			s.aside = s.Apart()
-		}
-		par.Do(simple, func() { shaky = s.aside.shakyOf(g, loose.C) })
+		aside := s.beside()
+		par.Do(simple, func() { shaky = aside.shakyOf(g, loose.C) })
 	}
 	res.Shaky += shaky
 	from := len(res.Motions)

@@ -4,6 +4,7 @@ import (
 	"math"
 
 	"setfast/core/dense"
+	"setfast/core/par"
 	"setfast/core/report"
 	"setfast/core/solve"
 	"setfast/core/tol"
@@ -22,12 +23,28 @@ func (s *Study) classifyLarge(g *Group, wants []*wanted, res *report.Result) {
 		s.tell(res, g.subgroup(nil, []vector{a}), []float64{1}, report.Planned)
 	}
 	res.Planned += len(planned)
-	l := &largeGroup{Study: s, g: g, res: res, watched: s.watched(), of: s.relationsOf()}
-	l.shaky = s.shakyOf(g, len(rest))
-	momentary := l.shaky
+	l := &largeGroup{Study: s, g: g, watched: s.watched(), of: s.relationsOf()}
+	var shaky int
+	recombine := func() { echelon(rest, len(g.bodies), s.Stopped, l.tellBody) }
+	if len(s.vicinityOf(g).rels) == 0 {
+		recombine()
+	} else { // a step is solved meanwhile
+		aside := s.beside()
+		par.Do(recombine, func() { shaky = aside.shakyOf(g, len(rest)) })
+	}
+	momentary := shaky
 	from := len(res.Motions)
-	echelon(rest, len(g.bodies), s.Stopped, l.tellBody)
-	markLast(res, from, l.shaky)
+	for _, m := range l.found {
+		if s.Stopped() {
+			return
+		}
+		if m.said.Class == report.Stray {
+			s.tellLoose(m.group, m.z, m.said, g.around, &shaky, res)
+			continue
+		}
+		res.Motions, s.told = append(res.Motions, m.said), append(s.told, m.told)
+	}
+	markLast(res, from, shaky)
 	res.Idle += l.idle
 	res.Loose += len(rest) - l.idle
 	res.Shaky += min(momentary, len(rest)-l.idle)
@@ -37,11 +54,21 @@ func (s *Study) classifyLarge(g *Group, wants []*wanted, res *report.Result) {
 type largeGroup struct {
 	*Study
 	g       *Group
-	res     *report.Result
 	watched map[int]bool
 	of      map[int][]*solve.Relation // per body
-	idle    int                       // told so far
-	shaky   int                       // still to be told
+	idle    int                       // found so far
+	found   []foundMotion
+}
+
+// foundMotion is one that is to be told.
+type foundMotion struct {
+	told
+	said report.Motion
+}
+
+// add notes a motion.
+func (l *largeGroup) add(g *Group, z []float64, class report.Class) {
+	l.found = append(l.found, foundMotion{told{g, z}, l.describe(g, z, class)})
 }
 
 // tellBody tells the motions in which the i-th body of the group is the first to move.
@@ -70,7 +97,7 @@ func (l *largeGroup) tellBody(i int, first []vector) {
 	own := dense.Orthonormal(dense.Columns(sub.d, spins), tol.SeesMore)
 	for c := 0; c < own.C; c++ {
 		alone := l.g.subgroup(nil, []vector{{{i, [6]float64(u.Vec(own.Col(c)))}}})
-		l.tell(l.res, alone, []float64{1}, report.Idle)
+		l.add(alone, []float64{1}, report.Idle)
 	}
 	l.idle += own.C
 	loose := dense.Complement(own)
@@ -79,7 +106,7 @@ func (l *largeGroup) tellBody(i int, first []vector) {
 	}
 	for _, t := range l.simpleTwists(sub, b, loose) {
 		z := loose.Vec(dense.LeastSquares(sub.basis[0].Mul(loose), l.own(b, t), tol.Independent))
-		l.tellLoose(sub, z, l.describe(sub, z, report.Stray), l.g.around, &l.shaky, l.res)
+		l.add(sub, z, report.Stray)
 	}
 }
 

@@ -48,6 +48,14 @@ func (s *Study) Apart() *Study {
 	return &Study{Model: s.On(s.Sys.Apart()), Basis: s.Basis, Poses: s.Poses, Rels: s.Rels, Blocks: s.Blocks}
 }
 
+// beside is the same study for a second goroutine, which belongs to this one.
+func (s *Study) beside() *Study {
+	if s.aside == nil {
+		s.aside = s.Apart()
+	}
+	return s.aside
+}
+
 // Planning is the account of what is left with other motions planned: nothing but how the freedoms are told apart changes.
 func (s *Study) Planning(planned []assembly.Planned) *report.Result {
 	k := s.Apart()
