@@ -45,6 +45,7 @@ type Basis struct {
 	reach   float64   // mm, of all bodies, once asked for
 	grown   []float64 // per column, of those that slides have made
 	posted  []*solve.Relation
+	mixed   float64 // about how many numbers the log mixes with one another
 	noise   float64 // mm in a unit motion of the whole: what is left, at most, of equations that repeat others
 	renewed int     // bodies of bases that were made anew on the way
 	only    bool    // only the number of freedoms matters: bodies put aside are forgotten

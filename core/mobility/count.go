@@ -54,7 +54,7 @@ func (n *Basis) shut() {
 
 // empty forgets all columns.
 func (n *Basis) empty() {
-	n.columns, n.spins, n.grown = 0, 0, n.grown[:0]
+	n.columns, n.spins, n.mixed, n.grown = 0, 0, 0, n.grown[:0]
 	n.on, n.owner, n.log = n.on[:0], n.owner[:0], n.log[:0]
 	w := &n.work
 	w.entries.Empty()

@@ -19,18 +19,11 @@ import (
 // as pieces are halved.
 
 const (
-	mostMixed   = 3e6  // numbers that the steps of a basis mix; with more it is made anew before it is finished
-	mostRenewed = 2500 // bodies of bases that are made anew on the way
-	leafBodies  = 6    // a piece this small is not halved
+	mostMixed   = 3e6            // numbers that the steps of a basis mix; with more it is made anew before it is finished
+	manyMixed   = mostMixed / 12 // with more, it is begun to be made anew meanwhile
+	mostRenewed = 2500           // bodies of bases that are made anew on the way
+	leafBodies  = 6              // a piece this small is not halved
 )
-
-// mixed is about how many numbers the log of the basis mixes with one another.
-func (n *Basis) mixed() (sum float64) {
-	for i := range n.log {
-		sum += float64(len(n.log[i].old)) * float64(len(n.log[i].v))
-	}
-	return sum
-}
 
 // renew makes the basis anew where rounding has grown; it gives how many freedoms that takes, less than none where it gives some back.
 func (n *Basis) renew() (removed int) {

@@ -25,7 +25,7 @@ func (n *Basis) Finish() {
 
 // settle does so but for the turns of bodies that are points to their relations; it is false where it was called off.
 func (n *Basis) settle() bool {
-	if n.mixed() > mostMixed {
+	if n.mixed > mostMixed {
 		if m := n.dissected(); m != nil {
 			*n = *m
 		}

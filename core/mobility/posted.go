@@ -75,6 +75,7 @@ type poster struct {
 	h    *hanging
 	born []int // per column
 	kept slab.Of[Entry]
+	anew *anew // the basis of the block at hand, once it is wanted
 }
 
 // block posts the relations of one.
@@ -96,7 +97,7 @@ func (w *poster) block(k *hung) {
 			for ; len(wanted) > 0 && wanted[0].line < line; wanted = wanted[1:] {
 				w.answer(&wanted[0])
 			}
-			w.relation(rels[0])
+			w.relation(k, rels[0])
 		}
 	}
 	for i, b := range k.bodies {
@@ -124,11 +125,14 @@ func (w *poster) answer(a *asked) {
 }
 
 // relation posts one.
-func (w *poster) relation(i int) {
+func (w *poster) relation(k *hung, i int) {
 	was := w.renewed
 	w.p.Removed[i] = w.Post(w.Sys.Rels[i])
 	if w.work.seen {
 		w.p.Misses[i], w.p.Missed[i] = relation.MissOf(w.work.rows.List), true
+	}
+	if w.mixed > manyMixed && w.anew == nil {
+		w.anew = w.beginAnew(k)
 	}
 	w.bear(w.h.turn[i], w.renewed != was)
 }
@@ -155,9 +159,12 @@ func (w *poster) finish(k *hung) {
 		}
 	}
 	if len(n.log) > 0 {
-		if !n.settle() {
+		if m := w.anew.take(n.mixed > mostMixed); m != nil {
+			n = m
+		} else if !n.settle() {
 			return
 		}
+		w.anew = nil
 		if len(k.born) != n.columns { // made anew
 			k.born = slices.Repeat([]int{w.h.turn[k.rels[len(k.rels)-1]]}, n.columns)
 		}

@@ -40,6 +40,7 @@ func (n *Basis) turned(cols []int32, v []float64, gone int) (first int32) {
 			st.v = append(w.kept.Room(len(v)), v...)
 		}
 		n.log = append(n.log, st)
+		n.mixed += float64(c) * float64(len(st.v))
 	}
 	if gone < c {
 		room := w.ints.Room((c - gone) * len(w.hit))[:(c-gone)*len(w.hit)]

@@ -65,3 +65,25 @@ func Pipe[T any](produce func(put func(T)), use func(T)) {
 		}
 	})
 }
+
+// Meanwhile begins a work that is wanted later. The function it gives waits for what came of it; where there is one processor it is that
+// which does the work.
+func Meanwhile[T any](work func() T) (wait func() T) {
+	if runtime.GOMAXPROCS(0) == 1 {
+		return work
+	}
+	var out T
+	var wrong any
+	done := make(chan struct{})
+	go func() {
+		defer close(done)
+		defer func() { wrong = recover() }()
+		out = work()
+	}()
+	return func() T {
+		if <-done; wrong != nil {
+			panic(wrong)
+		}
+		return out
+	}
+}

@@ -47,6 +47,9 @@ func TestStepsEnd(t *testing.T) {
 			t.Errorf("Foretold: a step that gains %g is hopeless: %v", gain, got)
 		}
 	}
+	if leadsFar(1, 0.11) || !leadsFar(1, 0.09) {
+		t.Error("LedFar: a step that leaves a tenth of the sum leads far")
+	}
 	if !isRounding(4e-11, 1000) || isRounding(4e-10, 1000) {
 		t.Error("NoStep: beside a metre, 4e-11 mm is rounding and 4e-10 is not")
 	}

@@ -43,7 +43,7 @@ func (f *Follower) To(from []geom.Pose, changed []*Relation, o Options) []geom.P
 		f.g.rels[f.k[n]] = r
 	}
 	out := append(f.buf[:0], from...)
-	f.s.newtonOn(f.p, f.g.bodies, f.g.rels, out, effort{iterations: 80, spread: true})
+	f.s.newtonOn(f.p, f.g.bodies, f.g.rels, out, effort{iterations: 80, spread: true, chords: true})
 	if !f.holds(out, o) {
 		f.buf = out
 		return nil

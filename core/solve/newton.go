@@ -21,6 +21,7 @@ type effort struct {
 	foresees  bool    // give up where the linear equations foretell that next to nothing can be gained
 	rest      float64 // mm: enough, where it is more than rounding
 	spread    bool    // by all processors, where there are many relations: for where nothing else is done meanwhile
+	chords    bool    // a factor serves again as long as steps lead far: for where bodies are near their places
 }
 
 // newton brings the given relations to rest by moving the given bodies: damped Gauss–Newton steps. Poses are changed in
@@ -44,24 +45,27 @@ func (s *System) newtonOn(pat *pattern, bodies []int, rels []*Relation, poses []
 	defer w.end()
 	f, worst := w.linearise(poses)
 	fresh := true // the equations are linearised at these poses
+	held := false // they were at poses so near that the factor serves again
 	lambda := damping(tol.DampStart)
 	var p progress
 	for iter := 0; iter < e.iterations && worst > math.Max(tol.AtRest, e.rest) && !s.Stopped(); iter++ {
 		ok := false
 		var fNew, worstNew float64
 		for try := 0; try < 14; try++ {
-			if !fresh {
-				w.linearise(poses)
-			}
-			if k := float64(lambda); e.far {
-				w.damp(tol.DampSlides*k, k)
-			} else {
-				w.damp(k, k)
-			}
-			fresh = false
-			if !w.m.factor() {
-				lambda = lambda.unfactored()
-				continue
+			if !held {
+				if !fresh {
+					w.linearise(poses)
+				}
+				if k := float64(lambda); e.far {
+					w.damp(tol.DampSlides*k, k)
+				} else {
+					w.damp(k, k)
+				}
+				fresh = false
+				if !w.m.factor() {
+					lambda = lambda.unfactored()
+					continue
+				}
 			}
 			for i, g := range w.g {
 				w.d[i] = -g
@@ -75,14 +79,20 @@ func (s *System) newtonOn(pat *pattern, bodies []int, rels []*Relation, poses []
 				w.was[i] = poses[b]
 				poses[b] = s.Move(poses[b], b, w.d[i*6:i*6+6])
 			}
-			// linearised at once: most steps are taken
+			// linearised at once, where no factor is kept: most steps are taken
+			w.lean = e.chords
 			fNew, worstNew = w.linearise(poses)
+			w.lean = false
 			if fNew < f {
-				ok, fresh = true, true
+				ok, fresh, held = true, !e.chords, e.chords && leadsFar(f, fNew)
 				break
 			}
 			for i, b := range bodies {
 				poses[b] = w.was[i]
+			}
+			if held {
+				held = false
+				continue
 			}
 			if isRounding(stepMax, w.reach(poses)) {
 				break
@@ -129,6 +139,7 @@ type worker struct {
 	was    []geom.Pose // before the step being tried
 	dials  []int       // of joints of the bodies
 	rs     Rows
+	lean   bool   // only the gradient is wanted, not the matrix
 	spread bool   // the equations are stated by all processors
 	each   []Rows // then per relation
 	pairs  [][2]int32
@@ -240,7 +251,9 @@ func resize[T any](x []T, n int) []T {
 
 // linearise fills the normal equations and the gradient; it returns half the sum of squares and the largest residual.
 func (w *worker) linearise(poses []geom.Pose) (float64, float64) {
-	w.m.clear()
+	if !w.lean {
+		w.m.clear()
+	}
 	clear(w.g)
 	f, worst := 0.0, 0.0
 	if w.spread {
@@ -278,6 +291,9 @@ func (w *worker) linearise(poses []geom.Pose) (float64, float64) {
 				g := (*[6]float64)(w.g[na*6:])
 				for c := range g {
 					g[c] += row.R * gi[c]
+				}
+				if w.lean {
+					continue
 				}
 				w.m.square(na, gi)
 				for j := 0; j < i; j++ {

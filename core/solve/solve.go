@@ -54,7 +54,7 @@ func (s *System) SolveFrom(from []geom.Pose, rels []int, o Options) Solution {
 // Rest brings relations to rest by moving the given bodies alone, in place, and tells whether they hold then. enough, in mm, is where it
 // may end before.
 func (s *System) Rest(bodies []int, rels []*Relation, poses []geom.Pose, o Options, enough float64) bool {
-	s.newton(bodies, rels, poses, effort{iterations: 80, rest: enough})
+	s.newton(bodies, rels, poses, effort{iterations: 80, rest: enough, chords: true})
 	return s.hold(rels, poses, o)
 }
 

@@ -15,6 +15,9 @@ func (d damping) taken() damping      { return max(d/tol.DampLess, tol.DampLeast
 func (d damping) refused() damping    { return max(d*tol.DampMore, tol.DampRefused) }
 func (d damping) unfactored() damping { return max(d*tol.DampPivot, tol.DampStart) }
 
+// leadsFar tells whether a step from a sum of squares to a smaller one led so far that its factor serves again.
+func leadsFar(was, now float64) bool { return now < was*tol.LedFar }
+
 // isRounding tells whether a step is nothing but rounding beside the distances in play.
 func isRounding(step, reach float64) bool { return step < tol.NoStep*(1+reach) }
 
