@@ -19,10 +19,10 @@ import (
 // as pieces are halved.
 
 const (
-	mostMixed   = 3e6            // numbers that the steps of a basis mix; with more it is made anew before it is finished
-	manyMixed   = mostMixed / 12 // with more, it is begun to be made anew meanwhile
-	mostRenewed = 2500           // bodies of bases that are made anew on the way
-	leafBodies  = 6              // a piece this small is not halved
+	mostMixed   = 3e6           // numbers that the steps of a basis mix; with more it is made anew before it is finished
+	manyMixed   = mostMixed / 6 // with more, it is begun to be made anew meanwhile
+	mostRenewed = 2500          // bodies of bases that are made anew on the way
+	leafBodies  = 6             // a piece this small is not halved
 )
 
 // renew makes the basis anew where rounding has grown; it gives how many freedoms that takes, less than none where it gives some back.

@@ -42,7 +42,7 @@ type hanging struct {
 
 const (
 	mostLate    = 4  // answers, for each body, that may be wanted of what lies on its way to the ground as it was before all of that was posted
-	mostCarried = 32 // motions in which each body may go along, on the average
+	mostCarried = 32 // motions of its root in which each body may go along, on the average
 )
 
 // scrambled tells whether bodies come in an order in which much of what carries them is closed later.
@@ -57,9 +57,10 @@ func (h *hanging) deep() bool {
 				continue
 			}
 			if k.moves = len(k.born); k.root >= 0 {
-				k.moves += h.of(k.root).moves
+				along := h.of(k.root).moves
+				k.moves += along
+				sum += along * len(k.bodies)
 			}
-			sum += k.moves * len(k.bodies)
 		}
 	}
 	return sum > mostCarried*len(h.home)
