@@ -5,6 +5,8 @@ package dense
 import (
 	"math"
 
+	"gonum.org/v1/gonum/floats"
+
 	"setfast/core/tol"
 )
 
@@ -77,9 +79,13 @@ func Columns(r int, cols [][]float64) Mat {
 	return m
 }
 
-// Dot is the inner product, in four sums at once: one alone waits for each addition before the next.
+// Dot is the inner product.
 func Dot(a, b []float64) float64 {
 	b = b[:len(a)]
+	if wide && len(a) >= manyNumbers {
+		return floats.Dot(a, b)
+	}
+	// in four sums at once: one alone waits for each addition before the next
 	var s, t, u, v float64
 	i := 0
 	for ; i+4 <= len(a); i += 4 {
@@ -93,6 +99,21 @@ func Dot(a, b []float64) float64 {
 	}
 	return s + t + (u + v)
 }
+
+// Add adds k times b to a.
+func Add(a []float64, k float64, b []float64) {
+	a = a[:len(b)]
+	if wide && len(a) >= manyNumbers {
+		floats.AddScaled(a, k, b)
+		return
+	}
+	for i, x := range b {
+		a[i] += k * x
+	}
+}
+
+// manyNumbers are worth handing to gonum, which does two at once where the processor can (wide).
+const manyNumbers = 20
 
 // Dot6 is the inner product of two motions.
 func Dot6(a, b *[6]float64) float64 {
@@ -242,10 +263,7 @@ func Complement(q Mat) Mat {
 		}
 		e[r+j] = 1
 		for k := r - 1; k >= 0; k-- {
-			d := 2 * Dot(vs[k], e)
-			for i := k; i < n; i++ {
-				e[i] -= d * vs[k][i]
-			}
+			Reflect(e, vs[k], k)
 		}
 		for i := range e {
 			out.A[i*out.C+j] = e[i]
@@ -265,10 +283,7 @@ func Orthonormal(m Mat, tol float64) Mat {
 		}
 		for pass := 0; pass < 2; pass++ {
 			for _, c := range cols {
-				d := Dot(c, v)
-				for i := range v {
-					v[i] -= d * c[i]
-				}
+				Add(v, -Dot(c, v), c)
 			}
 		}
 		if n := Norm(v); n > tol*n0 {

@@ -59,9 +59,7 @@ func LowerReflected(a []float64, r, n int, perm []int, d, v []float64) {
 				o := a[i*n+k : i*n+n]
 				s := 2 * Dot(row, o) / vv
 				if s != 0 {
-					for j, x := range row {
-						o[j] -= s * x
-					}
+					Add(o, -s, row)
 				}
 			}
 		}
@@ -102,11 +100,8 @@ func Reflectors(a []float64, n, c int) {
 func Reflect(x, v []float64, k int) {
 	x, v = x[k:], v[k:]
 	s := 2 * Dot(v, x)
-	if s == 0 {
-		return
-	}
-	for i, y := range v {
-		x[i] -= s * y
+	if s != 0 {
+		Add(x, -s, v)
 	}
 }
 

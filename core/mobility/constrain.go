@@ -47,9 +47,7 @@ func inColumns(o, of, rows, rel []float64, r int) {
 	}
 	for i, x := range dir {
 		if x != 0 {
-			for z, y := range rel[i*len(o) : i*len(o)+len(o)] {
-				o[z] += x * y
-			}
+			dense.Add(o, x, rel[i*len(o):i*len(o)+len(o)])
 		}
 	}
 }

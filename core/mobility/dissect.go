@@ -129,9 +129,7 @@ func (d *dissection) postAll(rels []*solve.Relation) {
 			row := make([]float64, c)
 			for i, y := range rows[at : at+6*q] {
 				if y != 0 {
-					for z, v := range rel[i*c : i*c+c] {
-						row[z] += y * v
-					}
+					dense.Add(row, y, rel[i*c:i*c+c])
 				}
 			}
 			x = append(x, row...)

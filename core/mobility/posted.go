@@ -295,10 +295,7 @@ func (n *Basis) hang(k *hung, ids []int32) {
 		}
 		for pass := 0; pass < 2; pass++ {
 			for f := free; len(f) > 0; f = f[m:] {
-				d := dense.Dot(x, f[:m])
-				for z := range x {
-					x[z] -= d * f[z]
-				}
+				dense.Add(x, -dense.Dot(x, f[:m]), f[:m])
 			}
 		}
 		for i := range k.bodies {

@@ -5,6 +5,7 @@ import (
 
 	"setfast/core/dense"
 	"setfast/core/geom"
+	"setfast/core/par"
 	"setfast/core/solve"
 	"setfast/core/tol"
 )
@@ -19,6 +20,11 @@ func (s *Study) measureParting(groups []*Group, rels []*solve.Relation) {
 			}
 		}
 	}
+	type parting struct {
+		g *Group
+		k int // the relation's place in it
+	}
+	var all []parting
 	for _, r := range rels {
 		if r.IsCoupling() {
 			continue // its joints are there themselves
@@ -30,22 +36,35 @@ func (s *Study) measureParting(groups []*Group, rels []*solve.Relation) {
 		if g == nil {
 			continue
 		}
-		ia, okA := g.place(r.A.Body)
-		ib, okB := g.place(r.B.Body)
+		all = append(all, parting{g, len(g.rels)})
 		g.rels = append(g.rels, r)
-		p := r.B.Frame.O
-		if r.B.Body >= 0 {
-			p = s.Poses[r.B.Body].Point(p)
-		}
-		m := dense.New(6, g.d)
-		if okA {
-			s.addMoved(m, r.A.Body, g.basis[ia], p, -1)
-		}
-		if okB {
-			s.addMoved(m, r.B.Body, g.basis[ib], p, 1)
-		}
-		g.parts = append(g.parts, m)
 	}
+	for _, g := range groups {
+		if !g.alone && !g.large() {
+			g.parts = make([]dense.Mat, len(g.rels))
+		}
+	}
+	par.Runs(len(all), 64, func(_, from, to int) {
+		for _, p := range all[from:to] {
+			p.g.parts[p.k] = s.partingOf(p.g, p.g.rels[p.k])
+		}
+	})
+}
+
+// partingOf states how much a relation's bodies part in the motions of a group.
+func (s *Study) partingOf(g *Group, r *solve.Relation) dense.Mat {
+	p := r.B.Frame.O
+	if r.B.Body >= 0 {
+		p = s.Poses[r.B.Body].Point(p)
+	}
+	m := dense.New(6, g.d)
+	if i, ok := g.place(r.A.Body); ok {
+		s.addMoved(m, r.A.Body, g.basis[i], p, -1)
+	}
+	if i, ok := g.place(r.B.Body); ok {
+		s.addMoved(m, r.B.Body, g.basis[i], p, 1)
+	}
+	return m
 }
 
 // addMoved brings a body's motion from its own measure to the place p (slide at p, turn times the body's size) and adds it to m,
@@ -139,9 +158,7 @@ func (g *Group) complete(z []float64, free, shy dense.Mat) []float64 {
 					x *= w
 					b[i] -= x * pz[6*k+q]
 					to := a.A[i*c : i*c+c]
-					for j, v := range row {
-						to[j] += x * v
-					}
+					dense.Add(to, x, row)
 				}
 			}
 		}
@@ -215,9 +232,7 @@ func (g *Group) sumSquares() {
 					continue
 				}
 				to := g.squares.Row(i)[i:]
-				for j, v := range row[i:] {
-					to[j] += x * v
-				}
+				dense.Add(to, x, row[i:])
 			}
 		}
 	}
@@ -234,9 +249,7 @@ func mulInto(out []float64, a, b dense.Mat) {
 		to := out[i*b.C : i*b.C+b.C]
 		for k, x := range a.Row(i) {
 			if x != 0 {
-				for j, v := range b.Row(k) {
-					to[j] += x * v
-				}
+				dense.Add(to, x, b.Row(k))
 			}
 		}
 	}

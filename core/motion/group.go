@@ -165,9 +165,7 @@ func (g *Group) orthonormal() {
 			for k := 0; k < j; k++ {
 				b := x[k*rows : (k+1)*rows]
 				if s := dense.Dot(a, b); s != 0 {
-					for z, y := range b {
-						a[z] -= s * y
-					}
+					dense.Add(a, -s, b)
 				}
 			}
 			l := dense.Norm(a)

@@ -119,9 +119,7 @@ func recombined(all []dense.Mat, by dense.Mat) {
 			copy(was, row)
 			clear(row)
 			for k, x := range was {
-				for j, y := range by.Row(k) {
-					row[j] += x * y
-				}
+				dense.Add(row, x, by.Row(k))
 			}
 		}
 	}

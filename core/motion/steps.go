@@ -235,6 +235,11 @@ func mixture(d int) []float64 {
 // missing tries steps and counts the fewest freedoms lost by one. A freedom is lost at the pose it leads to if fewer are left there; and
 // if no step goes its way, though others carry the singular pose along, with as many freedoms as here.
 func (s *Study) missing(g *Group, w *vicinity) int {
+	// too few to try each freedom after a mixture of all, without which nothing is sure: what is planned is looked at by itself
+	if w.spare-2 < 2*g.d {
+		w.unsure = true
+		return 1
+	}
 	most := max(0, w.here-g.d)
 	var ways [][]float64                      // of the steps after which the most are left
 	try := func(z []float64, all bool) bool { // all: all freedoms take part in the step
@@ -271,9 +276,6 @@ func (s *Study) missing(g *Group, w *vicinity) int {
 	// a mixture of all freedoms is the likely case: if it can be followed with none lost, all are real
 	if try(mixture(g.d), true) {
 		return 0
-	}
-	if w.spare < 2*g.d { // too few to try each freedom, without which nothing is sure
-		w.unsure = true
 	}
 	for i := 0; i < g.d && !w.unsure; i++ {
 		z := make([]float64, g.d)

@@ -1,0 +1,3 @@
+package dense
+
+const wide = true
