@@ -74,3 +74,22 @@ func TestPipe(t *testing.T) {
 		}()
 	}
 }
+
+// TestMeanwhile: what is begun is waited for, on one processor and on several, and a panic in it is the caller's.
+func TestMeanwhile(t *testing.T) {
+	for _, processors := range []int{1, 4} {
+		was := runtime.GOMAXPROCS(processors)
+		if got := Meanwhile(func() int { return 7 })(); got != 7 {
+			t.Errorf("on %d processors it gives %d", processors, got)
+		}
+		func() {
+			defer func() {
+				if recover() != "wrong" {
+					t.Errorf("on %d processors a panic was lost", processors)
+				}
+			}()
+			Meanwhile(func() int { panic("wrong") })()
+		}()
+		runtime.GOMAXPROCS(was)
+	}
+}
