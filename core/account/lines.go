@@ -21,7 +21,7 @@ func post(m *model.Model, st conflict.Settled, blocks []solve.Block, res *report
 	if m.Stopped() {
 		return p
 	}
-	byLine := m.ByLine(st.Rels)
+	byLine := m.Sys.ByLine(st.Rels)
 	entries := make([]report.LineMate, 0, len(st.Rels)) // all lines' entries, one after another
 	res.Lines = make([]report.Line, 0, len(m.Comps))
 	for b, c := range m.Comps {

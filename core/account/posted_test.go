@@ -17,7 +17,7 @@ import (
 func inLine(m *model.Model, st conflict.Settled) (basis *mobility.Basis, removed []int, after [][2]int) {
 	basis = mobility.New(m.Sys, st.Poses, st.Rels)
 	removed, after = make([]int, len(m.Sys.Rels)), make([][2]int, len(m.Comps))
-	lines := m.ByLine(st.Rels)
+	lines := m.Sys.ByLine(st.Rels)
 	for b := range m.Comps {
 		if !m.Sys.Bodies[b].Fixed {
 			basis.Open(b)

@@ -59,10 +59,7 @@ func (w *poster) alone(k *hung) bool {
 // line notes the freedom of the body on its own line.
 func (w *poster) line(k *hung, free [][6]float64) {
 	es := w.keepAll(free)
-	left, turns := w.work.freedom(es)
-	if w.points[k.bodies[0]] {
-		left, turns = left+3, turns+3
-	}
+	left, turns := w.freedom(k.bodies[0], es)
 	k.after = [][2]int{{left, turns}}
 	if k.root >= 0 {
 		k.on = [][]Entry{es}

@@ -123,12 +123,8 @@ func (w *workspace) independent(x []float64, m, k int) (of, rest []float64, sure
 // less takes out of a row what it has in common with one of length one, and notes it in what the row is made of.
 func less(x, v, by, made []float64) {
 	d := dense.Dot(x, v)
-	for z := range x {
-		x[z] -= d * v[z]
-	}
-	for z := range by {
-		by[z] -= d * made[z]
-	}
+	dense.Add(x, -d, v)
+	dense.Add(by, -d, made)
 }
 
 // bySVD gives the combinations of the rows of y that make an orthonormal basis of what they resist, by singular vectors, and those of

@@ -32,8 +32,9 @@ type asked struct {
 // hanging is an assembly as blocks.
 type hanging struct {
 	sys    *solve.System
-	blocks []*hung // roots before what hangs on them
-	home   []int32 // per body: the block in which it is not the root; less than none for what stands
+	list   []hung
+	blocks []*hung // the same, roots before what hangs on them
+	home   []int   // per body: the block of the list in which it is not the root; less than none for what stands
 	turn   []int   // per relation: its place in the order in which all are posted and bodies opened
 	opens  []int   // per body: the same
 	turns  int
@@ -51,16 +52,11 @@ func (h *hanging) scrambled() bool { return h.late > mostLate*len(h.home) }
 // deep tells whether so many freedoms hang on one another that it is better to have them hold one another still, as one block.
 func (h *hanging) deep() bool {
 	sum := 0
-	for _, rests := range [2]bool{true, false} {
-		for _, k := range h.blocks {
-			if len(k.rels) == 0 != rests {
-				continue
-			}
-			if k.moves = len(k.born); k.root >= 0 {
-				along := h.of(k.root).moves
-				k.moves += along
-				sum += along * len(k.bodies)
-			}
+	for _, k := range h.blocks {
+		if k.moves = len(k.born); k.root >= 0 {
+			along := h.of(k.root).moves
+			k.moves += along
+			sum += along * len(k.bodies)
 		}
 	}
 	return sum > mostCarried*len(h.home)
@@ -74,50 +70,33 @@ func whole(sys *solve.System, rels []int) *hanging {
 // hangingOf takes an assembly apart into blocks.
 func hangingOf(sys *solve.System, rels []int, blocks []solve.Block) *hanging {
 	nb := len(sys.Bodies)
-	h := &hanging{sys: sys, home: make([]int32, nb), turn: make([]int, len(sys.Rels)), opens: make([]int, nb)}
-	for b := range h.home {
-		h.home[b] = -1
-	}
-	in := make([]int, len(sys.Rels)) // per relation: its block
-	list := make([]hung, 0, len(blocks)+nb/8)
-	add := func(root int) int {
-		if root == nb {
-			root = -1
-		}
-		list = append(list, hung{root: root, last: -1})
-		return len(list) - 1
-	}
-	for i := len(blocks) - 1; i >= 0; i-- { // roots last, as they are given
-		k := add(blocks[i].Root)
-		for _, r := range blocks[i].Rels {
-			in[r] = k
-		}
-	}
+	h := &hanging{sys: sys, home: sys.Homes(blocks), turn: make([]int, len(sys.Rels)), opens: make([]int, nb), list: make([]hung, len(blocks), len(blocks)+nb/8)}
 	room := make([]int, len(rels)+nb)
+	in := make([]int, len(sys.Rels)) // per relation: its block
 	for i := range blocks {
-		k := &list[len(blocks)-1-i]
-		n := len(blocks[i].Rels)
+		k, n := &h.list[i], len(blocks[i].Rels)
+		k.last = -1
+		if k.root = blocks[i].Root; k.root == nb {
+			k.root = -1
+		}
 		k.rels, room = room[:0:n], room[n:]
+		for _, r := range blocks[i].Rels {
+			in[r] = i
+		}
 	}
 	for _, i := range h.order(rels) {
-		k := &list[in[i]]
+		k := &h.list[in[i]]
 		k.rels = append(k.rels, i)
 		k.last = sys.Rels[i].Last()
-		var buf [4]int
-		for _, b := range sys.FreeBodies(sys.Rels[i], &buf) {
-			if b != k.root && h.home[b] < 0 {
-				h.home[b] = int32(in[i])
-			}
-		}
 	}
-	many := make([]int, len(list), cap(list)) // bodies
+	many := make([]int, len(blocks), cap(h.list)) // bodies
 	for b := range sys.Bodies {
 		if sys.Bodies[b].Fixed {
 			continue
 		}
-		if h.home[b] < 0 {
-			h.home[b] = int32(add(-1))
-			many = append(many, 0)
+		if h.home[b] < 0 { // nothing carries it
+			h.home[b] = len(h.list)
+			h.list, many = append(h.list, hung{root: -1, last: -1}), append(many, 0)
 		}
 		many[h.home[b]]++
 	}
@@ -125,14 +104,13 @@ func hangingOf(sys *solve.System, rels []int, blocks []solve.Block) *hanging {
 		if k < 0 {
 			continue
 		}
-		if list[k].bodies == nil {
-			list[k].bodies, room = room[:0:many[k]], room[many[k]:]
+		if h.list[k].bodies == nil {
+			h.list[k].bodies, room = room[:0:many[k]], room[many[k]:]
 		}
-		list[k].bodies = append(list[k].bodies, b)
+		h.list[k].bodies = append(h.list[k].bodies, b)
 	}
-	h.blocks = make([]*hung, len(list))
-	for i := range list {
-		h.blocks[i] = &list[i]
+	for i := len(h.list) - 1; i >= 0; i-- { // bodies that nothing carries, then blocks, which are given roots last
+		h.blocks = append(h.blocks, &h.list[i])
 	}
 	h.ask()
 	return h
@@ -140,41 +118,28 @@ func hangingOf(sys *solve.System, rels []int, blocks []solve.Block) *hanging {
 
 // order is that in which relations are posted: by line, as given on each. It notes when bodies are opened between them.
 func (h *hanging) order(rels []int) []int {
-	nb := len(h.sys.Bodies)
-	from := make([]int, nb+2) // per line, one later
-	line := make([]int, len(rels))
-	for k, i := range rels {
-		line[k] = h.sys.Rels[i].Last()
-		from[line[k]+2]++
+	out := make([]int, 0, len(rels))
+	for l, list := range h.sys.ByLine(rels) {
+		if l > 0 {
+			h.opens[l-1] = h.turns
+			h.turns++
+		}
+		for _, i := range list {
+			h.turn[i] = h.turns
+			h.turns++
+		}
+		out = append(out, list...)
 	}
-	for l := 1; l < len(from); l++ {
-		from[l] += from[l-1]
-	}
-	for b := range h.opens {
-		h.opens[b] = from[b+1] + b
-	}
-	out := make([]int, len(rels))
-	for k, i := range rels {
-		l := line[k] + 1
-		out[from[l]] = i
-		h.turn[i] = from[l] + l
-		from[l]++
-	}
-	h.turns = len(rels) + nb
 	return out
 }
 
 // of is the block of a body.
-func (h *hanging) of(b int) *hung { return h.blocks[h.home[b]] }
+func (h *hanging) of(b int) *hung { return &h.list[h.home[b]] }
 
 // ask notes what must be known, on the line of a body, of what carries it, where not all of that is posted by then.
 func (h *hanging) ask() {
-	for i := range h.blocks { // those that nothing carries come last and have no relations
-		k := h.blocks[i]
-		k.path = k.last
-	}
 	for _, k := range h.blocks {
-		if k.root >= 0 {
+		if k.path = k.last; k.root >= 0 {
 			k.path = max(k.path, h.of(k.root).path)
 		}
 	}

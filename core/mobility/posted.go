@@ -3,12 +3,10 @@ package mobility
 import (
 	"math"
 	"slices"
-	"sync/atomic"
 
 	"setfast/core/dense"
 	"setfast/core/geom"
 	"setfast/core/par"
-	"setfast/core/relation"
 	"setfast/core/slab"
 	"setfast/core/solve"
 	"setfast/core/tol"
@@ -50,21 +48,10 @@ func Posted(sys *solve.System, poses []geom.Pose, rels []int, blocks []solve.Blo
 
 // post posts the blocks.
 func (p *Posting) post(h *hanging) {
-	all := p.Basis
-	var next atomic.Int64
-	const atOnce = 16
-	par.Runs(len(h.blocks), atOnce, func(_, _, _ int) {
-		w := &poster{Basis: New(h.sys.Apart(), all.Poses, nil), p: p, h: h}
-		w.points = all.points
-		for {
-			from := int(next.Add(atOnce)) - atOnce
-			if from >= len(h.blocks) || h.sys.Stopped() {
-				return
-			}
-			for _, k := range h.blocks[from:min(from+atOnce, len(h.blocks))] {
-				w.block(k)
-			}
-		}
+	par.Shares(len(h.blocks), 16, h.sys.Stopped, func() func(int) {
+		w := &poster{Basis: New(h.sys.Apart(), p.Basis.Poses, nil), p: p, h: h}
+		w.points = p.Basis.points
+		return func(i int) { w.block(h.blocks[i]) }
 	})
 }
 
@@ -128,9 +115,7 @@ func (w *poster) answer(a *asked) {
 func (w *poster) relation(k *hung, i int) {
 	was := w.renewed
 	w.p.Removed[i] = w.Post(w.Sys.Rels[i])
-	if w.work.seen {
-		w.p.Misses[i], w.p.Missed[i] = relation.MissOf(w.work.rows.List), true
-	}
+	w.p.Misses[i], w.p.Missed[i] = w.Miss()
 	if w.mixed > manyMixed && w.anew == nil {
 		w.anew = w.beginAnew(k)
 	}
@@ -236,7 +221,7 @@ func (n *Basis) assemble(h *hanging) {
 		}
 	}
 	var ids []int32
-	place := func(k *hung) {
+	for _, k := range h.blocks {
 		ids = ids[:0]
 		for _, t := range k.born {
 			ids = append(ids, int32(first[t]))
@@ -252,13 +237,6 @@ func (n *Basis) assemble(h *hanging) {
 		}
 		for i, b := range k.bodies {
 			n.of[b] = k.of[i]
-		}
-	}
-	for _, rests := range [2]bool{true, false} { // what rests on nothing may be the root of others
-		for _, k := range h.blocks {
-			if len(k.rels) == 0 == rests {
-				place(k)
-			}
 		}
 	}
 	n.list()
@@ -300,7 +278,7 @@ func (n *Basis) hang(k *hung, ids []int32) {
 		}
 		for i := range k.bodies {
 			e := Entry{root.Col, [6]float64(x[6*i : 6*i+6])}
-			if e.large() > math.Max(tol.StandsStill, tol.Cancelled*large[i]) {
+			if e.beyond(math.Max(tol.StandsStill, tol.Cancelled*large[i])) {
 				out[i] = append(out[i], e)
 			}
 		}
@@ -337,9 +315,6 @@ func (h *hanging) onLine(n *Basis, k *hung, i int) [2]int {
 	if len(es) == len(k.on[i]) {
 		return k.after[i]
 	}
-	left, turns := n.work.freedom(es)
-	if n.points[b] {
-		left, turns = left+3, turns+3
-	}
+	left, turns := n.freedom(b, es)
 	return [2]int{left, turns}
 }

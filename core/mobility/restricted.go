@@ -16,8 +16,16 @@ func (n *Basis) Apart() *Basis {
 
 // Restricted is the freedom of one body: the rank of the basis on it, and how much of that is turning.
 func (n *Basis) Restricted(b int) (left, turns int) {
-	left, turns = n.work.freedom(n.of[b])
-	if n.points[b] && !n.done {
+	if n.done {
+		return n.work.freedom(n.of[b])
+	}
+	return n.freedom(b, n.of[b])
+}
+
+// freedom is that of one body in some motions, with the turns that are told at the end.
+func (n *Basis) freedom(b int, es []Entry) (left, turns int) {
+	left, turns = n.work.freedom(es)
+	if n.points[b] {
 		left, turns = left+3, turns+3
 	}
 	return left, turns

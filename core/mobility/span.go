@@ -41,10 +41,7 @@ func orthonormal(u []float64, r, k int) {
 		for pass := 0; pass < 2; pass++ {
 			for i := 0; i < j; i++ {
 				y := u[i*r : i*r+r]
-				d := dense.Dot(x, y)
-				for z := range x {
-					x[z] -= d * y[z]
-				}
+				dense.Add(x, -dense.Dot(x, y), y)
 			}
 		}
 		l := dense.Norm(x)

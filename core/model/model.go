@@ -202,26 +202,3 @@ func (m *Model) Read(r *solve.Relation, of string, poses []geom.Pose) float64 {
 	}
 	return v
 }
-
-// ByLine sorts relations by the line they are posted on; those among the assembly's own features come first.
-func (m *Model) ByLine(rels []int) [][]int {
-	from := make([]int, len(m.Sys.Bodies)+2)
-	for _, i := range rels {
-		from[m.Sys.Rels[i].Last()+2]++
-	}
-	for l := 1; l < len(from); l++ {
-		from[l] += from[l-1]
-	}
-	all := make([]int, len(rels))
-	at := append([]int(nil), from...)
-	for _, i := range rels {
-		l := m.Sys.Rels[i].Last() + 1
-		all[at[l]] = i
-		at[l]++
-	}
-	out := make([][]int, len(m.Sys.Bodies)+1)
-	for l := range out {
-		out[l] = all[from[l]:from[l+1]]
-	}
-	return out
-}

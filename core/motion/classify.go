@@ -42,8 +42,8 @@ func (s *Study) Classify(res *report.Result) {
 	}
 	res.Idle += len(spins)
 	for i, m := range spins {
-		res.Motions = append(res.Motions, m)
-		s.told = append(s.told, told{groups[alone+i], ofLengthOne(groups[alone+i])})
+		g := groups[alone+i]
+		s.note(res, told{g, ofLengthOne(g)}, m)
 	}
 	for _, w := range wants {
 		if w.blocked {
@@ -132,8 +132,7 @@ func (s *Study) tellLoose(g *Group, z []float64, m report.Motion, w *vicinity, s
 		m.Class = report.Momentary
 		*shaky--
 	}
-	res.Motions = append(res.Motions, m)
-	s.told = append(s.told, told{g, z})
+	s.note(res, told{g, z}, m)
 }
 
 // markLast marks loose motions told since from as momentary, the last first: as many are, though each by itself seemed to go.

@@ -27,18 +27,7 @@ func studyOf(t *testing.T, x *bench.Random) *Study {
 		t.Fatal(err)
 	}
 	st := conflict.Settle(m)
-	s := &Study{Model: m, Basis: mobility.New(m.Sys, st.Poses, st.Rels), Poses: st.Poses, Rels: st.Rels}
-	lines := m.ByLine(st.Rels)
-	for b := range m.Comps {
-		if !m.Sys.Bodies[b].Fixed {
-			s.Basis.Open(b)
-		}
-		for _, i := range lines[b+1] {
-			s.Basis.Post(m.Sys.Rels[i])
-		}
-	}
-	s.Basis.Finish()
-	return s
+	return &Study{Model: m, Basis: mobility.Posted(m.Sys, st.Poses, st.Rels, m.Sys.Blocks(st.Rels, nil)).Basis, Poses: st.Poses, Rels: st.Rels}
 }
 
 // TestStaggeredMotionsSpan compares by gonum's singular values: what is told of a large group spans all of its freedoms.

@@ -30,10 +30,7 @@ func (s *Study) idleSpins(g *Group, seenRates dense.Mat) [][]float64 {
 			r := append([]float64(nil), z...)
 			for pass := 0; pass < 2; pass++ {
 				for _, o := range span {
-					d := dense.Dot(o, r)
-					for i := range r {
-						r[i] -= d * o[i]
-					}
+					dense.Add(r, -dense.Dot(o, r), o)
 				}
 			}
 			if l := dense.Norm(r); l > tol.Quiet {

@@ -42,7 +42,7 @@ func (s *Study) classifyLarge(g *Group, wants []*wanted, res *report.Result) {
 			s.tellLoose(m.group, m.z, m.said, g.around, &shaky, res)
 			continue
 		}
-		res.Motions, s.told = append(res.Motions, m.said), append(s.told, m.told)
+		s.note(res, m.told, m.said)
 	}
 	markLast(res, from, shaky)
 	res.Idle += l.idle

@@ -76,6 +76,10 @@ type told struct {
 
 // tell adds a motion to the account.
 func (s *Study) tell(res *report.Result, g *Group, z []float64, class report.Class) {
-	res.Motions = append(res.Motions, s.describe(g, z, class))
-	s.told = append(s.told, told{g, z})
+	s.note(res, told{g, z}, s.describe(g, z, class))
+}
+
+// note adds a motion that was described.
+func (s *Study) note(res *report.Result, t told, m report.Motion) {
+	res.Motions, s.told = append(res.Motions, m), append(s.told, t)
 }

@@ -5,6 +5,7 @@ package par
 import (
 	"runtime"
 	"sync"
+	"sync/atomic"
 )
 
 // Do does all of the works, at the same time where there are processors for it.
@@ -43,6 +44,24 @@ func Runs(n, least int, do func(run, from, to int)) int {
 	}
 	Do(works...)
 	return k
+}
+
+// Shares has n pieces done, some at once, by whichever processor is free: begin makes ready what one goroutine needs, and gives what does a
+// piece. None is begun once it is stopped.
+func Shares(n, atOnce int, stopped func() bool, begin func() (do func(i int))) {
+	var next atomic.Int64
+	Runs(n, atOnce, func(_, _, _ int) {
+		do := begin()
+		for {
+			from := int(next.Add(int64(atOnce))) - atOnce
+			if from >= n || stopped() {
+				return
+			}
+			for i := from; i < min(from+atOnce, n); i++ {
+				do(i)
+			}
+		}
+	})
 }
 
 // Pipe has what one function produces used by another meanwhile, in order. Where there is one processor each is used at once.

@@ -3,6 +3,7 @@ package par
 import (
 	"runtime"
 	"slices"
+	"sync/atomic"
 	"testing"
 )
 
@@ -92,4 +93,21 @@ func TestMeanwhile(t *testing.T) {
 		}()
 		runtime.GOMAXPROCS(was)
 	}
+}
+
+// TestShares: each piece is done once, by goroutines that are made ready once each; none after it is stopped.
+func TestShares(t *testing.T) {
+	never := func() bool { return false }
+	for _, n := range []int{0, 1, 16, 17, 1000} {
+		seen := make([]int32, n)
+		var ready atomic.Int32
+		Shares(n, 16, never, func() func(int) {
+			ready.Add(1)
+			return func(i int) { atomic.AddInt32(&seen[i], 1) }
+		})
+		if slices.ContainsFunc(seen, func(c int32) bool { return c != 1 }) || int(ready.Load()) > runtime.GOMAXPROCS(0) {
+			t.Errorf("%d pieces were done %v times by %d", n, seen, ready.Load())
+		}
+	}
+	Shares(5, 1, func() bool { return true }, func() func(int) { return func(i int) { t.Errorf("piece %d was done though it was stopped", i) } })
 }

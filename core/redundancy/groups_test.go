@@ -17,17 +17,7 @@ func TestSafeBound(t *testing.T) {
 		t.Fatal(err)
 	}
 	poses := m.Sys.Solve(m.Options(true)).Poses
-	basis := mobility.New(m.Sys, poses, m.Rels)
-	removed := make([]int, len(m.Sys.Rels))
-	lines := m.ByLine(m.Rels)
-	for b := range m.Comps {
-		if !m.Sys.Bodies[b].Fixed {
-			basis.Open(b)
-		}
-		for _, i := range lines[b+1] {
-			removed[i] = basis.Post(m.Sys.Rels[i])
-		}
-	}
+	removed := mobility.Posted(m.Sys, poses, m.Rels, m.Sys.Blocks(m.Rels, nil)).Removed
 	tried := 0
 	allowed := solve.Miss{MM: m.Set.ToleranceMM, Deg: m.Set.ToleranceDeg}
 	for _, b := range m.Sys.Blocks(m.Rels, removed) {

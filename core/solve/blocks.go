@@ -39,6 +39,22 @@ func (s *System) CountExcess(blocks []Block, removed []int) {
 	}
 }
 
+// Homes tells of each body the block in which it is not the root; less than none where it is in none.
+func (s *System) Homes(blocks []Block) []int {
+	home := slices.Repeat([]int{-1}, len(s.Bodies))
+	var buf [4]int
+	for i := range blocks {
+		for _, r := range blocks[i].Rels {
+			for _, b := range s.FreeBodies(s.Rels[r], &buf) {
+				if b != blocks[i].Root {
+					home[b] = i
+				}
+			}
+		}
+	}
+	return home
+}
+
 // graph has a node for each body, and one more for the ground. A relation of three bodies is an edge for each pair.
 type graph struct {
 	adj  [][]arc

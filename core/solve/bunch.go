@@ -28,20 +28,13 @@ func (s *System) seatInTurn(poses []geom.Pose, rels []int) bool {
 	if len(bunches) == 0 {
 		return ok
 	}
-	var next, failed atomic.Int64
-	const atOnce = 8
-	par.Runs(len(bunches), atOnce, func(_, _, _ int) {
+	var failed atomic.Int64
+	par.Shares(len(bunches), 8, s.Stopped, func() func(int) {
 		t := newSeated(s.Apart(), poses)
-		for {
-			from := int(next.Add(atOnce)) - atOnce
-			if from >= len(bunches) || s.Stopped() {
-				return
-			}
-			for _, b := range bunches[from:min(from+atOnce, len(bunches))] {
-				t.begin(b.rels, b.root)
-				t.inTurn()
-				failed.Add(int64(t.failed))
-			}
+		return func(i int) {
+			t.begin(bunches[i].rels, bunches[i].root)
+			t.inTurn()
+			failed.Add(int64(t.failed))
 		}
 	})
 	return ok && failed.Load() < mostFailed
@@ -55,20 +48,7 @@ func (s *System) bunched(rels []int) (trunk []int, out []bunch) {
 	}
 	nb := len(s.Bodies)
 	blocks := s.Blocks(rels, nil)
-	home := make([]int, nb) // per body: the block in which it is not the root
-	for b := range home {
-		home[b] = -1
-	}
-	var buf [4]int
-	for i := range blocks {
-		for _, r := range blocks[i].Rels {
-			for _, b := range s.FreeBodies(s.Rels[r], &buf) {
-				if b != blocks[i].Root {
-					home[b] = i
-				}
-			}
-		}
-	}
+	home := s.Homes(blocks)
 	weight := make([]int, len(blocks)) // relations of a block and of all that hangs on it
 	for i := range blocks {            // roots last
 		weight[i] += len(blocks[i].Rels)

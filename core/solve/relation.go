@@ -179,3 +179,26 @@ func (s *System) Touches(r *Relation, b int) bool {
 	var buf [4]int
 	return slices.Contains(r.Members(&buf), b)
 }
+
+// ByLine sorts relations by the line they are posted on; those among the assembly's own features come first.
+func (s *System) ByLine(rels []int) [][]int {
+	from := make([]int, len(s.Bodies)+2)
+	for _, i := range rels {
+		from[s.Rels[i].Last()+2]++
+	}
+	for l := 1; l < len(from); l++ {
+		from[l] += from[l-1]
+	}
+	all := make([]int, len(rels))
+	at := append([]int(nil), from...)
+	for _, i := range rels {
+		l := s.Rels[i].Last() + 1
+		all[at[l]] = i
+		at[l]++
+	}
+	out := make([][]int, len(s.Bodies)+1)
+	for l := range out {
+		out[l] = all[from[l]:from[l+1]]
+	}
+	return out
+}
