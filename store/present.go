@@ -34,6 +34,12 @@ func (s *Store) Left(ctx context.Context, page string) error {
 	return err
 }
 
+// Silent says that a page is there no more, unless it was heard of within a time.
+func (s *Store) Silent(ctx context.Context, page string, assembly int64, within time.Duration) error {
+	_, err := s.exec(ctx, "DELETE FROM present WHERE page=? AND assembly_id=? AND seen<?", page, assembly, now().Add(-within))
+	return err
+}
+
 // Latest tells the latest line of some assemblies, and the pages that show them.
 func (s *Store) Latest(ctx context.Context, ids []int64) (seqs map[int64]int64, here map[int64][]Present, err error) {
 	type head struct{ id, seq int64 }

@@ -49,6 +49,9 @@ func TestLive(t *testing.T) {
 	w.run(`setfast.commands.retry.run()`)
 	w.until(fmt.Sprintf(`setfast.state().seq === %d`, seq+3))
 	w.undo()
+
+	// a browser that is ended says nothing
+	v.run(`navigator.sendBeacon = () => false`)
 	v.Close()
 	w.until(`document.querySelector("#herepill").hidden`)
 }

@@ -17,11 +17,13 @@ import (
 	"setfast/web/ask"
 )
 
-// How often the database is asked what is new in what is watched, how often a stream says that it is alive, and how long it is.
+// How often the database is asked what is new in what is watched, how often a stream says that it is alive, how long it is, and how long a page whose
+// stream was closed may take to say that it is there all the same.
 const (
 	lookEvery  = 300 * time.Millisecond
 	aliveEvery = 15 * time.Second
 	streamTime = 80 * time.Second // shorter than a request may take; the page opens the next at once
+	wordAfter  = 3 * time.Second
 )
 
 // watch tells pages what is new in the assemblies that they show. It asks the database, so that any number of servers may stand before it.
@@ -161,10 +163,24 @@ func (b *Bench) live(c *echo.Context, n int64) error {
 		case <-b.watch.ended:
 			return nil
 		case <-c.Request().Context().Done():
-			return nil
+			err = c.Request().Context().Err()
 		}
 	}
+	go b.closed(c.QueryParam("page"), n)
 	return nil // who has gone is told nothing
+}
+
+// closed counts a page as gone whose stream was closed and that says nothing more: a browser that is ended does not always say so.
+func (b *Bench) closed(page string, n int64) {
+	select {
+	case <-b.watch.ended:
+	case <-time.After(wordAfter):
+		ctx, cancel := context.WithTimeout(context.Background(), 5*time.Second)
+		defer cancel()
+		if err := b.App.Store.Silent(ctx, page, n, wordAfter); err != nil {
+			b.Log.Warn("a page that has gone is told as there for a while", "err", err)
+		}
+	}
 }
 
 // mostHand is how many components in hand are told.

@@ -3,6 +3,7 @@
 
 const sayEvery = 20_000; // ms: the page is there
 const lookEvery = 500; // ms: whether something else is in hand
+const wordAfter = 1_000; // ms: a page whose stream was closed says that it is there all the same, before the server takes it for gone
 const lookLater = 300; // ms: while something is being done here
 const fewNames = 2;
 
@@ -21,6 +22,7 @@ export class Live {
     this.stream = null;
     this.latest = 0;
     this.waiting = 0;
+    this.word = 0;
     this.said = "";
     this.saidAt = 0;
     this.pill = /** @type {HTMLElement} */ (document.querySelector("#herepill"));
@@ -30,6 +32,7 @@ export class Live {
     const seen = () => {
       if (document.visibilityState === "visible") this.listen();
       else this.stream?.close(); // browsers allow few open requests to one server, and pages that are not seen need none
+      this.sayAgain();
     };
     document.addEventListener("visibilitychange", seen);
     addEventListener("pageshow", seen); // come back to
@@ -43,7 +46,8 @@ export class Live {
 
   listen() {
     this.stream?.close();
-    this.stream = new EventSource(`/a/${this.asm}/live`);
+    this.stream = new EventSource(`/a/${this.asm}/live?page=${this.page}`);
+    this.stream.addEventListener("open", () => this.sayAgain());
     this.stream.addEventListener("message", (e) => {
       const { seq, here } = JSON.parse(e.data);
       this.latest = seq;
@@ -72,6 +76,11 @@ export class Live {
       headers: { "Content-Type": "application/json" },
       body: JSON.stringify({ page: this.page, hand }),
     }).catch(() => {}); // it is said again
+  }
+
+  sayAgain() {
+    clearTimeout(this.word);
+    this.word = window.setTimeout(() => (this.saidAt = 0), wordAfter);
   }
 
   /** @param {Other[]} others */
