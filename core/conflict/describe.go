@@ -26,15 +26,16 @@ func (s *search) describe(c irreducible, active []int, poses []geom.Pose) report
 		}
 		o.Also = append(o.Also, ids)
 	}
-	o.Remedies = s.remedies(set, active, poses, mayBeTurned(p, sol))
+	o.Remedies = s.remedies(c, active, poses, mayBeTurned(p, sol))
 	return o
 }
 
 // remedies tries single changes, each on the whole assembly, and keeps those that bring the set to rest with the rest.
 // An alignment is worth turning only where the set is far from holding. They come in the order a designer would weigh them: a value, a held coordinate, an alignment, a ground, and last a relation given up.
-func (s *search) remedies(set, active []int, poses []geom.Pose, far bool) []report.Remedy {
+func (s *search) remedies(c irreducible, active []int, poses []geom.Pose, far bool) []report.Remedy {
+	set := c.set
 	if s.solved < 0 {
-		return s.known(set)
+		return s.known(c)
 	}
 	var values, frees, turns, grounds, drops []report.Remedy
 	settles := func(s *search, rels []int) []geom.Pose {
@@ -91,7 +92,7 @@ func (s *search) remedies(set, active []int, poses []geom.Pose, far bool) []repo
 		}
 	}
 	if len(drops) == 0 {
-		drops = s.known(set)
+		drops = s.known(c)
 	}
 	out := []report.Remedy{}
 	for _, l := range [][]report.Remedy{values, frees, turns, grounds, drops} {
@@ -100,15 +101,12 @@ func (s *search) remedies(set, active []int, poses []geom.Pose, far bool) []repo
 	return out
 }
 
-// known are the remedies that need not be tried: what was left out may be left out.
-func (s *search) known(set []int) []report.Remedy {
-	out := []report.Remedy{}
-	for _, i := range set {
-		if _, left := s.asked[i]; left {
-			out = append(out, report.Remedy{Kind: report.Suppress, Mate: s.Sys.Rels[i].ID})
-		}
+// known is the remedy that need not be tried: what was left out may be left out.
+func (s *search) known(c irreducible) []report.Remedy {
+	if _, left := s.asked[c.drop]; !left {
+		return []report.Remedy{}
 	}
-	return out
+	return []report.Remedy{{Kind: report.Suppress, Mate: s.Sys.Rels[c.drop].ID}}
 }
 
 // readable tells whether a relation may be said with another value of its main field.

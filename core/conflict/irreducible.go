@@ -14,6 +14,7 @@ import (
 // relation causes.
 type irreducible struct {
 	set    []int
+	drop   int  // what is left out for it
 	proved bool // from several starts
 	others [][]int
 	fits   []geom.Pose // where all that was looked at holds after all

@@ -65,7 +65,7 @@ func (s *search) allAtOnce(block []int, poses []geom.Pose) (sets []irreducible, 
 			}
 		}
 		out = append(out, d)
-		sets = append(sets, irreducible{set: set, proved: proved})
+		sets = append(sets, irreducible{set: set, drop: d, proved: proved})
 	}
 	return sets, out, at
 }

@@ -267,6 +267,7 @@ func (s *search) tellAll(sets []irreducible, out *Settled) {
 			break
 		}
 		// each conflict is told as if the others were settled
+		c = s.alone(c, out)
 		with := out.Rels
 		for _, i := range c.set {
 			with = insert(without(with, i), i)
@@ -274,6 +275,22 @@ func (s *search) tellAll(sets []irreducible, out *Settled) {
 		out.Odds = append(out.Odds, s.describe(c, s.localTo(c.set, with), out.Poses))
 	}
 	out.More = max(0, len(out.LeftOut)-len(out.Odds)) // one is left out for each
+}
+
+// alone is the conflict that what is left out has with all that is in force, where the one by which it was found has more in it that is left out: no single
+// change would settle that.
+func (s *search) alone(c irreducible, out *Settled) irreducible {
+	entangled := slices.ContainsFunc(c.set, func(i int) bool { return i != c.drop && out.LeftOut[i] })
+	if !entangled || !out.LeftOut[c.drop] || len(out.LeftOut) > mostFailing {
+		return c
+	}
+	local := s.blockOf(c.drop, insert(out.Rels, c.drop))
+	own := s.irreducibleIn(local, out.Poses, true)
+	if !slices.Contains(own.set, c.drop) {
+		return c
+	}
+	own.drop, own.others = c.drop, s.otherSets(c.drop, own.set, local, out.Poses)
+	return own
 }
 
 // sharpened looks for a better pose where relations hold within the tolerance, but no better than that: a start may have
@@ -309,10 +326,10 @@ func (s *search) sharpened(sol solve.Solution) []geom.Pose {
 
 // giveUp notes a conflict and the member to go on without.
 func (s *search) giveUp(c irreducible, local []int, poses []geom.Pose, sets []irreducible, drops []int) ([]irreducible, []int) {
-	drop := s.leaveOut(c.set, local, poses)
-	s.asked[drop] = false
+	c.drop = s.leaveOut(c.set, local, poses)
+	s.asked[c.drop] = false
 	if len(sets) < mostConflicts {
-		c.others = s.otherSets(drop, c.set, local, poses)
+		c.others = s.otherSets(c.drop, c.set, local, poses)
 	}
-	return append(sets, c), append(drops, drop)
+	return append(sets, c), append(drops, c.drop)
 }

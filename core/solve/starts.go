@@ -9,7 +9,7 @@ import (
 
 // scatter is how far the bodies are displaced for each other start, in twentieths of tol.Scatter; past the last it begins again with the eighth.
 // Far ones find other branches, near ones, of which more are tried where it matters, a way round what the first start was caught by.
-var scatter = []float64{0, 20, 40, 60, 80, 100, 120, 14, 26, 6, 40, 10, 20, 60}
+var scatter = []float64{0, 20, 40, 60, 80, 100, 120, 14, 26, 6, 40, 10, 20, 60, 240, 400}
 
 // otherStarts tries to bring a group to rest from other starts, always the same ones: as given, then each turned and shaken in a fixed
 // sequence. It leaves the poses that come nearest, and tells whether they hold.
