@@ -1,10 +1,14 @@
 package proof
 
 import (
+	"context"
 	"encoding/json"
 	"fmt"
+	"os"
+	"slices"
 	"testing"
 
+	"setfast/core/account"
 	"setfast/core/format"
 	"setfast/core/report"
 )
@@ -49,11 +53,49 @@ func replaced(text []byte, id, of string, v float64) []byte {
 	return out
 }
 
+// found is where the program puts the components when only some relations are in force: a start for the reference, which holds it against its own residuals.
+func (w *world) found(text []byte, rels []*rel) []pose {
+	doc, err := format.Read(text)
+	if err != nil {
+		w.t.Fatal(err)
+	}
+	for i := range doc.Assemblies["main"].Mates {
+		m := doc.Assemblies["main"].Mates[i]
+		m.Suppressed = m.Suppressed || !slices.ContainsFunc(rels, func(r *rel) bool { return r.id == m.ID || r.couples(m.ID) })
+	}
+	rep, err := account.Check(context.Background(), doc, nil)
+	if err != nil {
+		w.t.Fatal(err)
+	}
+	own := *w
+	own.report = rep
+	at := make([]pose, len(w.names))
+	for i, n := range w.names {
+		at[i] = own.solved("main", n)
+	}
+	return at
+}
+
+// counted tells whether couplings of the same joint have come to rest at the same number of its turns.
+func counted(rels []*rel) bool {
+	turns := map[*rel]float64{}
+	for _, r := range rels {
+		if r.ja == nil || r.typ == "cam" {
+			continue
+		}
+		if n, ok := turns[r.ja]; ok && n != r.turns {
+			return false
+		}
+		turns[r.ja] = r.turns
+	}
+	return true
+}
+
 // reach tries from many poses whether relations can hold, and tells how near they come.
 func (w *world) reach(x *random, rels []*rel, from ...[]pose) float64 {
 	best := 1e300
 	try := func(p []pose) bool {
-		if _, worst := w.settle(rels, p, 120); worst < best {
+		if _, worst := w.settle(rels, p, 120); worst < best && counted(rels) {
 			best = worst
 		}
 		return best < 1e-6
@@ -80,7 +122,13 @@ func (w *world) reach(x *random, rels []*rel, from ...[]pose) float64 {
 // that settle them.
 func TestBroken(t *testing.T) {
 	told := 0
+	list := []uint64{732, 940, 1214, 1424, 2363, 2973, 3857} // each failed once
 	for seed := range seeds(150) {
+		if !slices.Contains(list, seed) {
+			list = append(list, seed)
+		}
+	}
+	for _, seed := range list {
 		m, x := single(seed, 1)
 		m.finish("main")
 		text, ok := x.spoil(x.document())
@@ -101,12 +149,12 @@ func TestBroken(t *testing.T) {
 			}
 			for _, o := range r.Odds {
 				told++
-				w.irreducible(t, x, o, at, m.at)
+				w.irreducible(t, x, o, text, at, m.at)
 				w.remedied(t, x, r, o, text, at, m.at)
 			}
 		})
 	}
-	if told < int(seeds(150))/20 {
+	if os.Getenv("SETFAST_SEED")+os.Getenv("SETFAST_FROM") == "" && told < int(seeds(150))/20 {
 		t.Errorf("only %d conflicts came of it", told)
 	}
 }
@@ -121,7 +169,7 @@ func (w *world) list(ids []string, but string) (out []*rel) {
 }
 
 // irreducible holds a set at odds against its promise: it cannot hold, and without any one member it can.
-func (w *world) irreducible(t *testing.T, x *random, o report.Odds, at, true_ []pose) {
+func (w *world) irreducible(t *testing.T, x *random, o report.Odds, text []byte, at, true_ []pose) {
 	t.Helper()
 	limited := false
 	for _, id := range o.Mates {
@@ -131,11 +179,23 @@ func (w *world) irreducible(t *testing.T, x *random, o report.Odds, at, true_ []
 	if worst := w.reach(x, w.list(o.Mates, ""), at, w.start, true_); worst < 1e-6 && !limited {
 		t.Errorf("%v can hold", o.Mates)
 	}
+	if w.loosely(o.Mates) {
+		return
+	}
 	for _, id := range o.Mates {
-		if worst := w.reach(x, w.list(o.Mates, id), at, w.start, true_); worst > 1e-4 {
+		rels := w.list(o.Mates, id)
+		if worst := w.reach(x, rels, at, w.start, true_, w.found(text, rels)); worst > 1e-4 {
 			t.Errorf("%v cannot hold without %s either (%.2g)", o.Mates, id, worst)
 		}
 	}
+}
+
+// loosely tells whether a set couples a helical joint that is not in it: its angle is read from the turn or from the slide, which then differ.
+func (w *world) loosely(set []string) bool {
+	return slices.ContainsFunc(set, func(id string) bool {
+		j := w.byID[id].ja
+		return j != nil && j.typ == "helical" && !slices.Contains(set, j.id)
+	})
 }
 
 // remedied applies each remedy offered.
@@ -158,22 +218,26 @@ func (w *world) remedied(t *testing.T, x *random, r *report.Result, o report.Odd
 				continue
 			}
 			w := newWorld(t, changed, w.report, "main")
-			if worst := w.reach(x, w.inForce(r, o), at, w.start, true_); worst > 1e-3 {
+			rels := w.inForce(r, o)
+			if worst := w.reach(x, rels, at, w.start, true_, w.found(changed, rels)); worst > 1e-3 {
 				t.Errorf("setting %s to %g settles nothing (%.2g)", y.Mate, *y.Value, worst)
 			}
 		case report.Suppress:
 			var rels []*rel
 			for _, k := range w.inForce(r, o) {
-				if k.id != y.Mate {
+				if k.id != y.Mate && !k.couples(y.Mate) {
 					rels = append(rels, k)
 				}
 			}
-			if worst := w.reach(x, rels, at, w.start, true_); worst > 1e-3 {
+			if worst := w.reach(x, rels, at, w.start, true_, w.found(text, rels)); worst > 1e-3 {
 				t.Errorf("without %s it does not settle (%.2g)", y.Mate, worst)
 			}
 		}
 	}
 }
+
+// couples tells whether a joint is one of those coupled.
+func (r *rel) couples(joint string) bool { return r.ja != nil && (r.ja.id == joint || r.jb.id == joint) }
 
 // inForce lists the relations that hold, and those of a conflict.
 func (w *world) inForce(r *report.Result, o report.Odds) (out []*rel) {

@@ -132,23 +132,22 @@ func (w *world) settle(rels []*rel, from []pose, steps int) (at []pose, worst fl
 			var c mat.Cholesky
 			if c.Factorize(sym) {
 				d := mat.NewVecDense(n, nil)
-				if c.SolveVecTo(d, g) == nil || true {
-					d.ScaleVec(-1, d)
-					if l := mat.Norm(d, math.Inf(1)); l > 20 {
-						d.ScaleVec(20/l, d)
+				_ = c.SolveVecTo(d, g) // where it is badly conditioned too
+				d.ScaleVec(-1, d)
+				if l := mat.Norm(d, math.Inf(1)); l > 20 {
+					d.ScaleVec(20/l, d)
+				}
+				next := w.step(at, d.RawVector().Data)
+				rn := all(rels, next)
+				if s, wn := f(rn); s < sum {
+					ok = true
+					done := s > sum*(1-1e-12)
+					at, r, sum, worst = next, rn, s, wn
+					lambda = math.Max(lambda/10, 1e-12)
+					if done {
+						return at, worst
 					}
-					next := w.step(at, d.RawVector().Data)
-					rn := all(rels, next)
-					if s, wn := f(rn); s < sum {
-						ok = true
-						done := s > sum*(1-1e-12)
-						at, r, sum, worst = next, rn, s, wn
-						lambda = math.Max(lambda/10, 1e-12)
-						if done {
-							return at, worst
-						}
-						break
-					}
+					break
 				}
 			}
 			lambda *= 10

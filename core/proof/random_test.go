@@ -304,17 +304,19 @@ func (m *made) join(a, b int) {
 	}
 }
 
-// couple ties two joints by a law that holds.
-func (m *made) couple() {
-	var turns, slides []joint
+// moving lists the joints that have a coordinate.
+func (m *made) moving(of string) (out []joint) {
 	for _, j := range m.joints {
-		if _, ok := j.values["angle"]; ok {
-			turns = append(turns, j)
-		}
-		if _, ok := j.values["slide"]; ok {
-			slides = append(slides, j)
+		if _, ok := j.values[of]; ok {
+			out = append(out, j)
 		}
 	}
+	return out
+}
+
+// couple ties two joints by a law that holds.
+func (m *made) couple() {
+	turns, slides := m.moving("angle"), m.moving("slide")
 	if len(turns) < 2 || len(slides) < 1 {
 		return
 	}
@@ -326,6 +328,30 @@ func (m *made) couple() {
 		lead := 20 + 20*m.Float64()
 		m.mate(pick(m.random, "rack", "screw"), a.id, s.id, `, "lead": %.17g, "phase": %.17g`, lead, s.values["slide"]-lead*a.values["angle"]/360)
 	}
+}
+
+// cam has a joint's angle lift another's slide, by a profile that is right where they belong. It draws from numbers of its own.
+func (m *made) cam(x *rand.Rand) {
+	turns, slides := m.moving("angle"), m.moving("slide")
+	if len(turns) == 0 || len(slides) == 0 {
+		return
+	}
+	a, b := turns[x.IntN(len(turns))], slides[x.IntN(len(slides))]
+	if a.id == b.id {
+		return
+	}
+	phase, spline := 360*x.Float64()-180, x.IntN(2) == 0
+	n := 3 + x.IntN(4)
+	points := make([][2]float64, n)
+	for i := range points {
+		points[i] = [2]float64{360 * (float64(i) + 0.6*x.Float64()) / float64(n), 12 * x.Float64()}
+	}
+	off := b.values["slide"] - lift(points, spline, a.values["angle"]+phase)
+	for i := range points {
+		points[i][1] += off
+	}
+	profile, _ := json.Marshal(points)
+	m.mate("cam", a.id, b.id, `, "profile": %s, "spline": %v, "phase": %.17g`, profile, spline, phase)
 }
 
 // finish writes the assembly down, and its parts.
@@ -366,6 +392,9 @@ func single(seed uint64, disturbed float64) (*made, *random) {
 	}
 	for range x.IntN(3) {
 		m.couple()
+	}
+	if seed%4 == 3 {
+		m.cam(rand.New(rand.NewPCG(seed, 12)))
 	}
 	return m, x
 }

@@ -3,6 +3,7 @@ package proof
 import (
 	"math"
 
+	"gonum.org/v1/gonum/mat"
 	"gonum.org/v1/gonum/spatial/r3"
 )
 
@@ -52,7 +53,7 @@ func isAxis(f feature) bool { return f.kind == "axis" || f.kind == "cylinder" ||
 func (r *rel) begin() {
 	r.sense, r.side = 1, 1
 	if r.ja != nil {
-		if _, absolute := r.says["phase"]; !absolute {
+		if _, absolute := r.says["phase"]; !absolute && r.typ != "cam" {
 			r.a0, r.b0 = r.ja.coordinate(r.ofA(), r.w.start), r.jb.coordinate(r.ofB(), r.w.start)
 		}
 		return
@@ -381,14 +382,18 @@ func (r *rel) ofB() string {
 	return "slide"
 }
 
+// mostTurns is how far joints are counted on: beyond that a gear's ratio meets any angle by chance.
+const mostTurns = 400
+
 // coupled is off by as little as any number of turns of its joints leaves.
 func (r *rel) coupled(o *residuals, at []pose) {
 	a, b := r.ja.coordinate(r.ofA(), at)-r.a0, r.jb.coordinate(r.ofB(), at)-r.b0
 	best := math.Inf(1)
-	for n := -60.0; n <= 60; n++ {
-		if r.pinned && n != r.turns {
-			continue
-		}
+	from, to := -float64(mostTurns), float64(mostTurns)
+	if r.pinned {
+		from, to = r.turns, r.turns
+	}
+	for n := from; n <= to; n++ {
 		var off float64
 		switch turned := a + 2*math.Pi*n; r.typ {
 		case "gear":
@@ -406,20 +411,41 @@ func (r *rel) coupled(o *residuals, at []pose) {
 	o.mm(best)
 }
 
-// lift is a cam's profile, straight between its points.
+// lift is a cam's profile.
 func (r *rel) lift(deg float64) float64 {
-	l := r.says["profile"].([]any)
-	p := func(i int) (float64, float64) {
-		q := l[i%len(l)].([]any)
-		return q[0].(float64) + 360*float64(i/len(l)), q[1].(float64)
+	var points [][2]float64
+	for _, p := range r.says["profile"].([]any) {
+		points = append(points, [2]float64{p.([]any)[0].(float64), p.([]any)[1].(float64)})
 	}
-	first, _ := p(0)
-	deg = first + math.Mod(math.Mod(deg-first, 360)+360, 360)
-	for i := range l {
-		x, y := p(i)
-		x1, y1 := p(i + 1)
-		if deg >= x && deg <= x1 {
-			return y + (y1-y)*(deg-x)/(x1-x)
+	spline, _ := r.says["spline"].(bool)
+	return lift(points, spline, deg)
+}
+
+// lift is straight between the points of a profile, or cubic with slopes and bends that go on at each (a periodic spline), and comes again after a turn.
+func lift(points [][2]float64, spline bool, deg float64) float64 {
+	n := len(points)
+	x := func(i int) float64 { return points[i%n][0] + 360*float64(i/n) }
+	y := func(i int) float64 { return points[i%n][1] }
+	bend := mat.NewVecDense(n, nil)
+	if spline {
+		a, b := mat.NewDense(n, n, nil), mat.NewVecDense(n, nil)
+		for i := range n {
+			h, k := x(i+1)-x(i), x(i+2)-x(i+1)
+			for j, v := range []float64{h, 2 * (h + k), k} {
+				a.Set(i, (i+j)%n, a.At(i, (i+j)%n)+v)
+			}
+			b.SetVec(i, 6*((y(i+2)-y(i+1))/k-(y(i+1)-y(i))/h))
+		}
+		if bend.SolveVec(a, b) != nil {
+			return math.NaN()
+		}
+	}
+	deg = x(0) + math.Mod(math.Mod(deg-x(0), 360)+360, 360)
+	for i := range n {
+		if h := x(i+1) - x(i); deg <= x(i+1) {
+			u, v := x(i+1)-deg, deg-x(i)
+			p, q := bend.AtVec(i), bend.AtVec((i+1)%n)
+			return (p*u*u*u+q*v*v*v)/(6*h) + (y(i)/h-p*h/6)*u + (y(i+1)/h-q*h/6)*v
 		}
 	}
 	return math.NaN()
