@@ -2,4 +2,4 @@
 package version
 
 // Number is major.minor.patch: a new major where files, reports or data of before are no longer read, a new minor with capabilities.
-const Number = "0.13.2"
+const Number = "0.13.3"
