@@ -237,7 +237,9 @@ func (w *world) remedied(t *testing.T, x *random, r *report.Result, o report.Odd
 }
 
 // couples tells whether a joint is one of those coupled.
-func (r *rel) couples(joint string) bool { return r.ja != nil && (r.ja.id == joint || r.jb.id == joint) }
+func (r *rel) couples(joint string) bool {
+	return r.ja != nil && (r.ja.id == joint || r.jb.id == joint)
+}
 
 // inForce lists the relations that hold, and those of a conflict.
 func (w *world) inForce(r *report.Result, o report.Odds) (out []*rel) {
