@@ -4,6 +4,7 @@ package assembly
 
 import (
 	"setfast/core/geom"
+	"setfast/core/par"
 	"setfast/core/part"
 	"setfast/core/relation"
 	"setfast/core/tol"
@@ -193,20 +194,39 @@ const few = 16
 // Seal makes the index of an assembly that is complete; whoever makes one calls it before showing it to anybody.
 func (a *Assembly) Seal() *Assembly {
 	x := &index{component: a.Components, mate: a.Mates}
-	if len(a.Components) > few {
-		x.components = make(map[string]int, len(a.Components))
-		for i, c := range a.Components {
-			x.components[c.Name] = i
-		}
-	}
-	if len(a.Mates) > few {
-		x.mates = make(map[string]int, len(a.Mates))
-		for i, m := range a.Mates {
-			x.mates[m.ID] = i
-		}
-	}
+	par.Do(
+		func() { x.components = places(a.Components, func(c *Component) string { return c.Name }) },
+		func() { x.mates = places(a.Mates, func(m *Mate) string { return m.ID }) },
+	)
 	a.index = x
 	return a
+}
+
+// places are those of a list's members by name, where it is long.
+func places[T any](list []T, name func(T) string) map[string]int {
+	if len(list) <= few {
+		return nil
+	}
+	out := make(map[string]int, len(list))
+	for i, x := range list {
+		out[name(x)] = i
+	}
+	return out
+}
+
+// Twice tells two relations that have the same name; false where each has its own.
+func (a *Assembly) Twice() (first, second int, found bool) {
+	if x := a.index; x != nil && sameList(x.mate, a.Mates) && len(x.mates) == len(a.Mates) {
+		return 0, 0, false
+	}
+	seen := map[string]int{}
+	for i, m := range a.Mates {
+		if k, is := seen[m.ID]; is {
+			return k, i, true
+		}
+		seen[m.ID] = i
+	}
+	return 0, 0, false
 }
 
 // sameList tells whether two lists are one, and not only alike.

@@ -23,22 +23,24 @@ func (r *reader) assembly(n *node, base assembly.Settings) *assembly.Assembly {
 	if v := r.get(n, "values"); v != nil && r.object(v) {
 		r.values(v, a)
 	}
-	for name, c := range r.members(n, "components") {
-		r.name(c, name, "a component's")
-		a.Components = append(a.Components, r.component(name, c))
+	var comps []*node
+	for _, c := range r.members(n, "components") {
+		comps = append(comps, c)
 	}
+	a.Components = make([]*assembly.Component, len(comps))
+	r.runs(len(comps), func(r *reader, i int) {
+		r.name(comps[i], comps[i].name, "a component's")
+		a.Components[i] = r.component(comps[i].name, comps[i])
+	})
 	mates := r.items(n, "mates")
 	a.Mates = make([]*assembly.Mate, len(mates))
 	r.runs(len(mates), func(r *reader, i int) { a.Mates[i] = r.mate(mates[i]) })
 	if r.err != nil {
 		return a
 	}
-	ids := make(map[string]int, len(mates))
-	for i, m := range a.Mates {
-		if k, twice := ids[m.ID]; twice {
-			r.fail(r.get(mates[i], "id"), "the id %q is given twice in this assembly; mates[%d] has it too", m.ID, k)
-		}
-		ids[m.ID] = i
+	a.Seal()
+	if first, second, twice := a.Twice(); twice {
+		r.fail(r.get(mates[second], "id"), "the id %q is given twice in this assembly; mates[%d] has it too", a.Mates[first].ID, first)
 	}
 	for _, c := range r.items(n, "planned") {
 		a.Planned = append(a.Planned, r.planned(c))
@@ -51,7 +53,7 @@ func (r *reader) assembly(n *node, base assembly.Settings) *assembly.Assembly {
 	}
 	r.more(n, a)
 	r.done(n)
-	return a.Seal()
+	return a
 }
 
 // values reads the named values of an assembly and sees that each can be worked out.

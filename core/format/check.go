@@ -20,11 +20,11 @@ type checker struct {
 
 // check looks up every name an assembly mentions.
 func (r *reader) check(d *assembly.Document, a *assembly.Assembly, n *node) {
-	c := &checker{r, d, a, n}
+	c := &checker{reader: r, doc: d, asm: a, node: n}
 	c.components()
 	r.runs(len(a.Mates), func(r *reader, i int) {
 		if m := a.Mates[i]; !m.IsCoupling() {
-			(&checker{r, d, a, n}).relation(i, m)
+			(&checker{reader: r, doc: d, asm: a, node: n}).relation(i, m)
 		}
 	})
 	if r.err != nil {
@@ -113,7 +113,8 @@ func (c *checker) side(where *node, one *assembly.Ref, two *assembly.Ref) part.F
 
 // relation sees that a relation or joint can be between the features it names.
 func (c *checker) relation(i int, m *assembly.Mate) {
-	said := relation.Said{Params: m.Params}
+	said := &c.said
+	*said = relation.Said{Params: m.Params}
 	said.A = c.side(c.mate(i, "a"), &m.A, m.A2)
 	said.B = c.side(c.mate(i, "b"), &m.B, m.B2)
 	if m.About != nil {
@@ -124,15 +125,19 @@ func (c *checker) relation(i int, m *assembly.Mate) {
 		return
 	}
 	t := m.Descriptor()
-	if _, err := t.Law(&said); err != nil {
+	if _, err := t.Law(said); err != nil {
 		c.fail(c.mate(i), "relation %q: %v", m.ID, err)
 		return
 	}
-	for member, said := range map[string][]string{"limits": m.Limited(), "one_way": m.OneWay()} {
-		for _, of := range said {
-			if _, ok := t.Coordinate(of); !ok {
-				c.fail(c.mate(i, member, of), "%s has no coordinate %q%s", m.Type, of, near.Hint(of, coordinateNames(t)))
-			}
+	c.bounded(i, t, "limits", m.Limited())
+	c.bounded(i, t, "one_way", m.OneWay())
+}
+
+// bounded sees that a relation has the coordinates that one of its members names.
+func (c *checker) bounded(i int, t *relation.Type, member string, said []string) {
+	for _, of := range said {
+		if _, ok := t.Coordinate(of); !ok {
+			c.fail(c.mate(i, member, of), "%s has no coordinate %q%s", t.Name, of, near.Hint(of, coordinateNames(t)))
 		}
 	}
 }

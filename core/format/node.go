@@ -12,6 +12,7 @@ import (
 	"setfast/core/near"
 	"setfast/core/par"
 	"setfast/core/part"
+	"setfast/core/relation"
 )
 
 var kindNames = map[byte]string{'{': "an object", '[': "a list", 's': "a text", 'n': "a number", 'b': "true or false", '0': "null"}
@@ -21,8 +22,9 @@ type reader struct {
 	err     error
 	shape   func(name string, p *part.Part) error
 	env     env
-	version int     // of the document
-	asked   []asked // of objects being read, innermost last
+	version int           // of the document
+	asked   []asked       // of objects being read, innermost last
+	said    relation.Said // the relation being looked at
 }
 
 // asked is a member that was asked for.
@@ -227,8 +229,10 @@ func (r *reader) numbers(n *node, count int) []float64 {
 		r.fail(n, "expected %d numbers, found %d%s", count, n.count(), like(n))
 		return out
 	}
-	if n.nums != nil {
-		copy(out, n.nums)
+	if n.numeric() {
+		for i, x := range n.numbers() {
+			out[i] = x
+		}
 		return out
 	}
 	for i, c := range n.items() {

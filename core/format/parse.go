@@ -2,13 +2,17 @@ package format
 
 import (
 	"bytes"
+	"errors"
 	"fmt"
 	"io"
+	"iter"
 	"strconv"
+	"strings"
 
 	"github.com/go-json-experiment/json/jsontext"
 
 	"setfast/core/assembly"
+	"setfast/core/par"
 )
 
 // node is a JSON value that knows where it stands and whether it was asked for.
@@ -19,10 +23,9 @@ type node struct {
 	kind  byte             // { [ s n b 0
 	used  bool             // was asked for
 	kids  []*node          // members or items, in their order
-	nums  []float64        // items instead, where all are numbers
 	index map[string]*node // of many members
-	str   string
-	num   float64 // of true 1
+	str   string           // of a list of numbers alone what is in it
+	num   float64          // of true 1
 }
 
 // path says where the node stands in the document.
@@ -61,65 +64,101 @@ func (n *node) find(name string) *node {
 	return nil
 }
 
+// numeric tells whether it is a list of numbers alone, which has no items until they are asked for.
+func (n *node) numeric() bool { return n.kind == '[' && n.str != "" }
+
 // count is how many items there are.
-func (n *node) count() int { return max(len(n.kids), len(n.nums)) }
+func (n *node) count() int {
+	if n.numeric() {
+		return strings.Count(n.str, ",") + 1
+	}
+	return len(n.kids)
+}
+
+// numbers are the items of a numeric list; those out of range have been told.
+func (n *node) numbers() iter.Seq2[int, float64] {
+	return func(yield func(int, float64) bool) {
+		for i, s := range numbersIn(n.str) {
+			if x, _ := strconv.ParseFloat(s, 64); !yield(i, x) {
+				return
+			}
+		}
+	}
+}
+
+// numbersIn are the numbers of a list, as they are written.
+func numbersIn(s string) iter.Seq2[int, string] {
+	return func(yield func(int, string) bool) {
+		i := 0
+		for at := 0; at < len(s); i++ {
+			for at < len(s) && !inNumber[s[at]] {
+				at++
+			}
+			from := at
+			for at < len(s) && inNumber[s[at]] {
+				at++
+			}
+			if from < at && !yield(i, s[from:at]) {
+				return
+			}
+		}
+	}
+}
 
 // items are those of a list as nodes.
 func (n *node) items() []*node {
-	if n.nums == nil {
+	if !n.numeric() {
 		return n.kids
 	}
-	out := make([]*node, len(n.nums))
-	for i, x := range n.nums {
-		out[i] = &node{in: n, item: int32(i), kind: 'n', num: x}
+	var out []*node
+	for i, x := range n.numbers() {
+		out = append(out, &node{in: n, item: int32(i), kind: 'n', num: x})
 	}
 	return out
 }
 
-// parse reads one JSON document into nodes; order is kept.
+// parse reads one JSON document into nodes; order is kept. The library says whether the text is JSON, while it is walked along as if it were.
 func parse(data []byte) (*node, error) {
-	if err := foreign(data); err != nil {
+	err := foreign(data)
+	if err != nil {
 		return nil, err
 	}
 	data = bytes.TrimPrefix(data, []byte("\ufeff"))
-	r := parser{text: string(data), d: jsontext.NewDecoder(bytes.NewBuffer(data), jsontext.AllowDuplicateNames(true))} // these are told by their path
-	n := &node{}
-	err := r.value(n, 0)
-	if err == nil {
-		if _, e := r.d.ReadToken(); e != io.EOF {
-			at := skipBlank(data, int(r.d.InputOffset()))
-			return nil, fmt.Errorf("%s: something follows the end of the document; one file holds one", place(data, at))
-		}
+	var fault error
+	r, n := parser{text: string(data) + ends}, &node{}
+	par.Do(func() { err = valid(data) }, func() { fault = r.value(n, 0) })
+	if r.deep || err == nil {
+		err = fault
 	}
-	if err != nil {
-		if f, ok := err.(*assembly.Fault); ok {
-			return nil, f
-		}
-		return nil, slip(data, err, r.d.InputOffset())
-	}
-	return n, nil
+	return n, err
 }
 
-// parser makes nodes, many at a time.
+// valid tells whether a text is one JSON value, and where it is not.
+func valid(data []byte) error {
+	d := jsontext.NewDecoder(bytes.NewBuffer(data), jsontext.AllowDuplicateNames(true)) // these are told by their path
+	if _, err := d.ReadValue(); err != nil {
+		return slip(data, err, d.InputOffset())
+	}
+	if _, err := d.ReadToken(); err != io.EOF {
+		return fmt.Errorf("%s: something follows the end of the document; one file holds one", place(data, skipBlank(data, int(d.InputOffset()))))
+	}
+	return nil
+}
+
+// ends stands behind a text, so that nothing is read beyond it, whatever is in it.
+const ends = "\x00\x00"
+
+// errNotJSON is never told: what is wrong is the library's to say.
+var errNotJSON = errors.New("the text is no JSON")
+
+// parser makes nodes, many at a time. Of a text that is no JSON it makes an error or anything.
 type parser struct {
-	d     *jsontext.Decoder
-	text  string    // the whole; texts are parts of it
-	nodes []node    // made and not yet used
-	lists []*node   // room for members and items
-	open  []*node   // those of what is being read, innermost last
-	nums  []float64 // of the list being read
-	room  []float64 // for the numbers of lists
-}
-
-// own keeps numbers.
-func (r *parser) own(x []float64) []float64 {
-	if len(x) > len(r.room) {
-		r.room = make([]float64, max(len(x), 1024))
-	}
-	out := r.room[:len(x):len(x)]
-	r.room = r.room[len(x):]
-	copy(out, x)
-	return out
+	text  string  // the whole; texts are parts of it
+	at    int     // how far it has been read
+	nodes []node  // made and not yet used
+	lists []*node // room for members and items
+	open  []*node // those of what is being read, innermost last
+	deep  bool    // too deep for it
 }
 
 func (r *parser) node(in *node, item int) *node {
@@ -146,30 +185,48 @@ func (r *parser) close(from int) []*node {
 	return kids
 }
 
-// raw is the text of what was just read.
-func (r *parser) raw(v jsontext.Value) string {
-	end := int(r.d.InputOffset())
-	return r.text[end-len(v) : end]
+// next passes over what stands between values, and is the first letter of the next, or what closes the list or object.
+func (r *parser) next() byte {
+	for {
+		switch c := r.text[r.at]; c {
+		case ' ', '\n', '\r', '\t', ',', ':':
+			r.at++
+		default:
+			return c
+		}
+	}
 }
 
 // quoted reads a text.
 func (r *parser) quoted() (string, error) {
-	v, err := r.d.ReadValue()
-	if err != nil {
-		return "", err
+	if r.text[r.at] != '"' {
+		return "", errNotJSON
 	}
-	if bytes.IndexByte(v, '\\') < 0 {
-		s := r.raw(v)
-		return s[1 : len(s)-1], nil
+	from := r.at + 1
+	for i := from; ; i++ {
+		switch r.text[i] {
+		case '\\':
+			i++
+		case '"':
+			r.at = i + 1
+			s := r.text[from:i]
+			if strings.IndexByte(s, '\\') < 0 {
+				return s, nil
+			}
+			b, err := jsontext.AppendUnquote(nil, r.text[from-1:r.at])
+			return string(b), err
+		case 0:
+			return "", errNotJSON
+		}
 	}
-	s, err := jsontext.AppendUnquote(nil, v)
-	return string(s), err
 }
 
 // value reads the next value into a node that knows where it stands.
 func (r *parser) value(n *node, depth int) (err error) {
-	n.kind = kinds[r.d.PeekKind()]
+	c := r.next()
+	n.kind = kinds[c]
 	if depth > maxDepth {
+		r.deep = true
 		return assembly.Faultf(n.path(), "nested too deeply")
 	}
 	switch n.kind {
@@ -180,74 +237,95 @@ func (r *parser) value(n *node, depth int) (err error) {
 	case 's':
 		n.str, err = r.quoted()
 		return err
-	}
-	v, err := r.d.ReadValue()
-	switch {
-	case err != nil:
-		return err
-	case n.kind == 'n':
-		if n.num, err = r.number(v); err != nil {
-			return n.tooLarge(v)
+	case 'n':
+		from := r.at
+		for inNumber[r.text[r.at]] {
+			r.at++
 		}
-	case v.Kind() == 't':
-		n.num = 1
+		if n.num, err = strconv.ParseFloat(r.text[from:r.at], 64); err != nil {
+			return n.tooLarge(r.text[from:r.at])
+		}
+		return nil
+	case 'b', '0':
+		for _, word := range [3]string{"true", "false", "null"} {
+			if strings.HasPrefix(r.text[r.at:], word) {
+				r.at += len(word)
+				if word == "true" {
+					n.num = 1
+				}
+				return nil
+			}
+		}
 	}
-	return nil
+	return errNotJSON
 }
 
-// number is the value of one just read; beyond what can be told there is an error.
-func (r *parser) number(v jsontext.Value) (float64, error) { return strconv.ParseFloat(r.raw(v), 64) }
-
-func (n *node) tooLarge(v jsontext.Value) error {
-	return assembly.Faultf(n.path(), "the number %s is too large", v)
+func (n *node) tooLarge(number string) error {
+	return assembly.Faultf(n.path(), "the number %s is too large", number)
 }
 
-// kinds turns the kinds of tokens into those of nodes.
-var kinds = [256]byte{'{': '{', '[': '[', '"': 's', '0': 'n', 't': 'b', 'f': 'b', 'n': '0'}
+// kinds turns the first letters of values into kinds of nodes.
+var kinds = [256]byte{'{': '{', '[': '[', '"': 's', '-': 'n', '0': 'n', '1': 'n', '2': 'n', '3': 'n', '4': 'n', '5': 'n', '6': 'n', '7': 'n', '8': 'n', '9': 'n', 't': 'b', 'f': 'b', 'n': '0'}
+
+// inNumber are the letters of numbers.
+var inNumber = [256]bool{'+': true, '-': true, '.': true, 'E': true, 'e': true, '0': true, '1': true, '2': true, '3': true, '4': true, '5': true, '6': true, '7': true, '8': true, '9': true}
+
+// surelySmall is a number of so many letters without an exponent.
+const surelySmall = 300
+
+// numeric takes a list of numbers alone as it is written: they are turned into numbers where they are wanted, by whoever wants them. Those that may be
+// too large are looked at here. False: it is another list.
+func (r *parser) numeric(n *node) (bool, error) {
+	from, any, exponents := r.at, false, false
+	for ; r.text[r.at] != ']'; r.at++ {
+		switch c := r.text[r.at]; c {
+		case ' ', '\n', '\r', '\t', ',':
+		case 'e', 'E':
+			exponents = true
+		default:
+			if !inNumber[c] {
+				r.at = from
+				return false, nil
+			}
+			any = true
+		}
+	}
+	if !any {
+		r.at = from
+		return false, nil
+	}
+	n.str = r.text[from:r.at]
+	r.at++
+	if exponents || len(n.str) > surelySmall {
+		for i, s := range numbersIn(n.str) {
+			if _, err := strconv.ParseFloat(s, 64); err != nil {
+				return true, (&node{in: n, item: int32(i)}).tooLarge(s)
+			}
+		}
+	}
+	return true, nil
+}
 
 func (r *parser) items(n *node, depth int) error {
-	if _, err := r.d.ReadToken(); err != nil {
-		return err
-	}
-	k := r.d.PeekKind()
-	r.nums = r.nums[:0]
-	for ; k == '0'; k = r.d.PeekKind() {
-		v, err := r.d.ReadValue()
-		if err != nil {
-			return err
-		}
-		x, err := r.number(v)
-		if err != nil {
-			return (&node{in: n, item: int32(len(r.nums))}).tooLarge(v)
-		}
-		r.nums = append(r.nums, x)
-	}
-	if k == ']' && len(r.nums) > 0 {
-		n.nums = r.own(r.nums)
-		_, err := r.d.ReadToken()
+	r.at++
+	if is, err := r.numeric(n); is {
 		return err
 	}
 	from := len(r.open)
-	for i, x := range r.nums { // numbers and others
-		c := r.node(n, i)
-		c.kind, c.num = 'n', x
-	}
-	for i := len(r.nums); r.d.PeekKind() != ']'; i++ {
+	for i := 0; r.next() != ']'; i++ {
 		if err := r.value(r.node(n, i), depth+1); err != nil {
 			return err
 		}
 	}
 	n.kids = r.close(from)
-	_, err := r.d.ReadToken()
-	return err
+	r.at++
+	return nil
 }
 
 func (r *parser) members(n *node, depth int) error {
-	if _, err := r.d.ReadToken(); err != nil {
-		return err
-	}
+	r.at++
 	from := len(r.open)
-	for i := 0; r.d.PeekKind() != '}'; i++ {
+	for i := 0; r.next() != '}'; i++ {
 		c := r.node(n, i)
 		var err error
 		if c.name, err = r.quoted(); err != nil {
@@ -258,11 +336,8 @@ func (r *parser) members(n *node, depth int) error {
 		}
 	}
 	n.kids = r.close(from)
-	if err := n.repeated(); err != nil {
-		return err
-	}
-	_, err := r.d.ReadToken()
-	return err
+	r.at++
+	return n.repeated()
 }
 
 // repeated makes the index of many members, and complains of a name that stands twice.
