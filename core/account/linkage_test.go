@@ -211,3 +211,43 @@ func TestPantograph(t *testing.T) {
 		}
 	}
 }
+
+// TestGeneva: a pin at the radius a enters a slot of a wheel with n slots square to its crank, at the centre distance a/sin(π/n); by its angle α from the line of
+// centres it turns the wheel by φ with tan φ = a·sin α / (c − a·cos α), and leaves at α = 90° − 180°/n, with φ = 180°/n (Norton, Design of Machinery, intermittent
+// motion; a closed formula). The slot's ends are limits: the crank stops where the pin would leave.
+func TestGeneva(t *testing.T) {
+	const a = 30.0
+	for _, n := range []float64{4, 5, 6, 8} {
+		c := a / math.Sin(math.Pi/n)
+		mouth, leaves := c*math.Cos(math.Pi/n), 90-180/n
+		d := &doc{}
+		d.part("g", frame("o", o3, uz, ux), frame("w", [3]float64{c, 0, 0}, uz, ux)).part("crank", frame("o", o3, uz, ux), frame("pin", [3]float64{a, 0, 0}, uz, ux))
+		d.part("wheel", frame("slot", o3, uz, ux), point("tip", [3]float64{mouth, 0, 0}))
+		d.use("g", "!g").use("crank", "crank", at(o3, spin(uz, 5)...)).use("wheel", "wheel", at([3]float64{c, 0, 0}, spin(uz, 176)...))
+		d.mate("crank", "revolute", "g/o", "crank/o").mate("wheel", "revolute", "g/w", "wheel/slot")
+		d.mate("slot", "pin_slot", "wheel/slot", "crank/pin", fmt.Sprintf(`"limits": {"slide": [%.15g, %.15g]}`, c-a-1, mouth))
+		d.plan(`{"joint": "crank"}`)
+		d.measures = append(d.measures, `"tip": {"type": "position", "of": "wheel/tip"}`)
+		d.drives = append(d.drives, `"on": {"joint": "crank", "of": "angle", "from": 0, "to": 80, "steps": 80, "record": ["tip"]}`,
+			`"back": {"joint": "crank", "of": "angle", "from": 0, "to": -80, "steps": 80, "record": ["tip"]}`)
+		r := d.check(t)
+		want(t, fmt.Sprintf("%g slots", n), r, 12, 14, 11, 1, "moves as planned")
+		for name, sign := range map[string]float64{"on": 1, "back": -1} {
+			run := r.Drives[name]
+			if run.StoppedAt == nil || math.Abs(*run.StoppedAt-sign*leaves) > 1e-6 {
+				t.Errorf("%g slots, %s: stopped at %v, want %g", n, name, run.StoppedAt, sign*leaves)
+			}
+			for i, deg := range run.At {
+				s, k := math.Sincos(deg * math.Pi / 180)
+				phi := math.Pi - math.Atan2(a*s, c-a*k)
+				p := run.Values["tip"][i].([3]float64)
+				if math.Hypot(p[0]-c-mouth*math.Cos(phi), p[1]-mouth*math.Sin(phi)) > 1e-7 {
+					t.Errorf("%g slots, crank %g°: the slot points to %v, want %g°", n, deg, p, phi*180/math.Pi)
+				}
+			}
+			if len(run.At) < int(leaves) {
+				t.Errorf("%g slots, %s: %d steps", n, name, len(run.At))
+			}
+		}
+	}
+}
