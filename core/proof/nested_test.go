@@ -37,6 +37,10 @@ func (x *random) level(name string, disturbed float64, subs map[string]*made) *m
 			m.relate(a, b)
 		}
 	}
+	for range x.IntN(2) {
+		m.couple()
+		m.cam(x.Rand)
+	}
 	// relations to the frame of the assembly itself, wherever it is used
 	o, z := x.vec(size), x.unit()
 	b := 1 + x.IntN(n-1)
