@@ -223,8 +223,7 @@ func (r *parser) quoted() (string, error) {
 
 // value reads the next value into a node that knows where it stands.
 func (r *parser) value(n *node, depth int) (err error) {
-	c := r.next()
-	n.kind = kinds[c]
+	n.kind = kinds[r.next()]
 	if depth > maxDepth {
 		r.deep = true
 		return assembly.Faultf(n.path(), "nested too deeply")
@@ -276,7 +275,7 @@ const surelySmall = 300
 // numeric takes a list of numbers alone as it is written: they are turned into numbers where they are wanted, by whoever wants them. Those that may be
 // too large are looked at here. False: it is another list.
 func (r *parser) numeric(n *node) (bool, error) {
-	from, any, exponents := r.at, false, false
+	from, digits, exponents := r.at, false, false
 	for ; r.text[r.at] != ']'; r.at++ {
 		switch c := r.text[r.at]; c {
 		case ' ', '\n', '\r', '\t', ',':
@@ -287,10 +286,10 @@ func (r *parser) numeric(n *node) (bool, error) {
 				r.at = from
 				return false, nil
 			}
-			any = true
+			digits = true
 		}
 	}
-	if !any {
+	if !digits {
 		r.at = from
 		return false, nil
 	}

@@ -59,8 +59,7 @@ func (w *world) found(text []byte, rels []*rel) []pose {
 	if err != nil {
 		w.t.Fatal(err)
 	}
-	for i := range doc.Assemblies["main"].Mates {
-		m := doc.Assemblies["main"].Mates[i]
+	for _, m := range doc.Assemblies["main"].Mates {
 		m.Suppressed = m.Suppressed || !slices.ContainsFunc(rels, func(r *rel) bool { return r.id == m.ID || r.couples(m.ID) })
 	}
 	rep, err := account.Check(context.Background(), doc, nil)
@@ -69,11 +68,7 @@ func (w *world) found(text []byte, rels []*rel) []pose {
 	}
 	own := *w
 	own.report = rep
-	at := make([]pose, len(w.names))
-	for i, n := range w.names {
-		at[i] = own.solved("main", n)
-	}
-	return at
+	return own.allSolved("main")
 }
 
 // counted tells whether couplings of the same joint have come to rest at the same number of its turns.
@@ -143,10 +138,7 @@ func TestBroken(t *testing.T) {
 			r := rep.Assemblies["main"]
 			w := newWorld(t, text, rep, "main")
 			agree(t, w, r, "main")
-			at := make([]pose, len(w.names))
-			for i, n := range w.names {
-				at[i] = w.solved("main", n)
-			}
+			at := w.allSolved("main")
 			for _, o := range r.Odds {
 				told++
 				w.irreducible(t, x, o, text, at, m.at)

@@ -90,9 +90,8 @@ func consistent(t *testing.T, seed uint64, disturbed float64) {
 // agree holds an account against the reference.
 func agree(t *testing.T, w *world, r *report.Result, asm string) {
 	t.Helper()
-	at := make([]pose, len(w.names))
-	for i, n := range w.names {
-		at[i] = w.solved(asm, n)
+	at := w.allSolved(asm)
+	for _, n := range w.names {
 		if _, ok := r.Components[n]; !ok {
 			t.Fatalf("no component %s", n)
 		}

@@ -330,7 +330,7 @@ func (m *made) couple() {
 	}
 }
 
-// cam has a joint's angle lift another's slide, by a profile that is right where they belong. It draws from numbers of its own.
+// cam has a joint's angle lift another's slide, by a profile that is right where they belong.
 func (m *made) cam(x *rand.Rand) {
 	turns, slides := m.moving("angle"), m.moving("slide")
 	if len(turns) == 0 || len(slides) == 0 {
@@ -393,7 +393,7 @@ func single(seed uint64, disturbed float64) (*made, *random) {
 	for range x.IntN(3) {
 		m.couple()
 	}
-	if seed%4 == 3 {
+	if seed%4 == 3 { // by numbers of its own: those of the others stay as they are
 		m.cam(rand.New(rand.NewPCG(seed, 12)))
 	}
 	return m, x

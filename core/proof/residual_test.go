@@ -390,7 +390,7 @@ func (r *rel) coupled(o *residuals, at []pose) {
 	a, b := r.ja.coordinate(r.ofA(), at)-r.a0, r.jb.coordinate(r.ofB(), at)-r.b0
 	best := math.Inf(1)
 	from, to := -float64(mostTurns), float64(mostTurns)
-	if r.pinned {
+	if r.pinned || r.typ == "cam" { // whose profile comes again after each
 		from, to = r.turns, r.turns
 	}
 	for n := from; n <= to; n++ {

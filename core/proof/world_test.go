@@ -116,6 +116,15 @@ func (w *world) solved(asm, name string) pose {
 	return pose{r3.Vec{X: p.O.X, Y: p.O.Y, Z: p.O.Z}, quat.Number{Real: p.Q.W, Imag: p.Q.X, Jmag: p.Q.Y, Kmag: p.Q.Z}}
 }
 
+// allSolved is where the report puts each.
+func (w *world) allSolved(asm string) []pose {
+	at := make([]pose, len(w.names))
+	for i, n := range w.names {
+		at[i] = w.solved(asm, n)
+	}
+	return at
+}
+
 // lay makes the bodies of an assembly. Components are in the order written.
 func (w *world) lay(asm string, order map[string][]string) (names []string, fixed []bool, start []pose) {
 	a := w.doc["assemblies"].(object)[asm].(object)
